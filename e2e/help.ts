@@ -1,0 +1,66 @@
+import { readFileSync } from 'node:fs';
+import { test as base, expect, type Page } from '@playwright/test';
+import { parseDesign } from '../src/core/formats/design.ts';
+import { plan } from '../src/core/plan/plan.ts';
+import type { Plan } from '../src/core/plan/types.ts';
+import { parseLength } from '../src/core/units/index.ts';
+
+/** Every test fails on a violation of the content policy or an error on the page. */
+export const test = base.extend<{ page: Page }>({
+  page: async ({ page }, use) => {
+    const troubles: string[] = [];
+    page.on('pageerror', (error) => troubles.push(`error: ${error.message}`));
+    page.on('console', (m) => m.type() === 'error' && troubles.push(`console: ${m.text()}`));
+    await page.addInitScript(() => {
+      document.addEventListener('securitypolicyviolation', (e) =>
+        console.error(`policy: ${e.violatedDirective} ${e.blockedURI}`),
+      );
+    });
+    await use(page);
+    expect(troubles).toEqual([]);
+  },
+});
+
+export { expect };
+
+/** Opens the Bench on a demo design by name. */
+export async function openDemo(page: Page, name = 'Dome night band'): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Designs' }).click();
+  await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
+  await expect(page.getByLabel('Name of this design')).toHaveValue(name);
+}
+
+/** Opens a word of the sentence by its label. */
+export const word = (page: Page, label: string) =>
+  page.getByRole('button', { name: new RegExp(`^${label}:`) });
+
+export async function typeLength(page: Page, label: string, text: string): Promise<void> {
+  await page.getByLabel(label, { exact: true }).fill(text);
+}
+
+/** The design as the interface exports it, planned by the core. */
+export async function exportedPlan(page: Page): Promise<{ plan: Plan; file: string }> {
+  await page.getByRole('button', { name: 'Export', exact: true }).click();
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save The design' }).click(),
+  ]);
+  const file = (await saved.path())!;
+  await page.getByRole('button', { name: 'Close' }).click();
+  const design = parseDesign(readFileSync(file, 'utf8'));
+  if (!design.ok) throw new Error(JSON.stringify(design.issues));
+  const planned = plan(design.value);
+  if (!planned.ok) throw new Error(JSON.stringify(planned.issues));
+  return { plan: planned.value, file };
+}
+
+/** A length read off the screen, in mm. */
+export async function shownMm(page: Page, testId: string): Promise<number> {
+  const text = (await page.getByTestId(testId).first().textContent())!;
+  const read = parseLength(text.replace(/^[a-z]+ /, ''));
+  if (!read.ok) throw new Error(`${testId} shows “${text}”`);
+  return read.value;
+}
+
+export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('Saved');

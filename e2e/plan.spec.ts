@@ -1,0 +1,154 @@
+import { expect, exportedPlan, openDemo, saved, shownMm, test, typeLength, word } from './help.ts';
+
+test('a new maker plans a bracelet and reads what to cut', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Designs' }).click();
+  await page.getByRole('button', { name: 'New' }).click();
+  await expect(page.getByLabel('Name of this design')).toHaveValue('New band');
+
+  await word(page, 'Wearer').click();
+  await page.getByLabel('Who will wear it?').fill('Okoro');
+  await page.keyboard.press('Enter');
+  await word(page, 'wrist girth').click();
+  await typeLength(page, 'Girth of the wrist', '7 1/2');
+  await page.keyboard.press('Enter');
+  await expect(word(page, 'wrist girth')).toHaveText('19.1 cm');
+
+  await word(page, 'Set-up').click();
+  await page.getByRole('radio', { name: 'two colours fused' }).click();
+  await page.keyboard.press('Escape');
+  await word(page, 'Colour in front').click();
+  await page.getByRole('radio', { name: 'Aurora' }).click();
+  await page.keyboard.press('Escape');
+  await word(page, 'Cord').click();
+  await page.getByRole('radio', { name: '3 mm nylon' }).click();
+  await page.keyboard.press('Escape');
+
+  const { plan } = await exportedPlan(page);
+  expect(plan.cords.map((c) => c.name)).toEqual(['Aurora', 'Graphite']);
+  for (const cord of plan.cords) {
+    expect(await shownMm(page, `cut-${cord.letter}`)).toBeCloseTo(cord.cutLengthMm, 6);
+    expect(await shownMm(page, `card-cut-${cord.letter}`)).toBeCloseTo(cord.cutLengthMm, 6);
+  }
+  expect(await shownMm(page, 'dim-closed')).toBeCloseTo(plan.finishedLengthMm, 0);
+
+  await page.getByRole('button', { name: 'Inches' }).click();
+  await expect(word(page, 'wrist girth')).toHaveText('7 1/2 in');
+  for (const cord of plan.cords) {
+    const inches = await shownMm(page, `cut-${cord.letter}`);
+    expect(inches).toBeGreaterThanOrEqual(cord.cutLengthMm - 0.01);
+    expect(inches).toBeLessThan(cord.cutLengthMm + 6.4);
+  }
+  await expect(page.getByTestId('ruler-in')).toBeVisible();
+});
+
+test('dragging the wrist updates everything live and is one step to undo', async ({ page }) => {
+  await openDemo(page);
+  const girth = word(page, 'wrist girth');
+  await expect(girth).toHaveText('16.5 cm');
+  const before = await shownMm(page, 'dim-closed');
+  const box = (await girth.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  for (let i = 1; i <= 20; i++) await page.mouse.move(box.x + box.width / 2 + i * 3, box.y + box.height / 2);
+  await expect(girth).toHaveText('18.5 cm');
+  await expect.poll(() => shownMm(page, 'dim-closed')).toBeCloseTo(before + 20, 0);
+  await page.mouse.up();
+  await expect(page.getByLabel('Girth of the wrist')).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await expect(girth).toHaveText('16.5 cm');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(girth).toHaveText('18.5 cm');
+});
+
+test('the whole sentence is edited by keyboard alone', async ({ page }) => {
+  await openDemo(page);
+  await page.keyboard.press('g');
+  await expect(page.getByLabel('Girth of the wrist')).toBeFocused();
+  await page.keyboard.type('180');
+  await page.keyboard.press('Enter');
+  await expect(word(page, 'wrist girth')).toHaveText('18.0 cm');
+  await word(page, 'wrist girth').focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(word(page, 'wrist girth')).toHaveText('18.1 cm');
+  await page.keyboard.press('e');
+  await expect(page.getByRole('radio', { name: /^easy/ })).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Escape');
+  await expect(word(page, 'Ease')).toHaveText('loose');
+  await page.keyboard.press('Tab');
+  await expect(word(page, 'Pattern')).toBeFocused();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('undo, redo');
+});
+
+test('every number says why, and the parts of a cord point at the Beam', async ({ page }) => {
+  await openDemo(page);
+  await page.getByTestId('cut-A').click();
+  await expect(page.getByTestId('why')).toContainText(/weave \d/);
+  await expect(page.getByTestId('why')).toContainText(/margin \d/);
+  await page.keyboard.press('Escape');
+  const lane = page.getByTestId('lane-A');
+  await lane.getByRole('button', { name: /^weave/ }).hover();
+  await expect(page.getByTestId('lit-stretch')).toBeVisible();
+  await page.getByTestId('figure-inner-girth').click();
+  await expect(page.getByTestId('why')).toContainText('π × thickness');
+});
+
+test('front and back of the bar differ as the knots do', async ({ page }) => {
+  await openDemo(page);
+  const topStrand = () =>
+    page.evaluate(() => {
+      const svg = document.querySelector('svg[data-scale]')!.getBoundingClientRect();
+      const hits = { A: 0, B: 0 };
+      for (let x = 0.3; x < 0.75; x += 0.002) {
+        const at = document.elementsFromPoint(svg.x + svg.width * x, svg.y + svg.height * 0.51);
+        const strand = (at.find((e) => (e as SVGElement).dataset?.strand) as SVGElement | undefined)?.dataset
+          .strand;
+        if (strand === 'A' || strand === 'B') hits[strand]++;
+      }
+      return hits;
+    });
+  const front = await topStrand();
+  expect(front.A).toBeGreaterThan(50);
+  expect(front.B).toBe(0);
+  await page.getByRole('button', { name: 'back' }).click();
+  const back = await topStrand();
+  expect(back.B).toBeGreaterThan(50);
+  expect(back.A).toBe(0);
+});
+
+test('bad input gets a plain message at its place and loses nothing', async ({ page }) => {
+  await openDemo(page);
+  const before = await page.getByTestId('cut-A').textContent();
+  await word(page, 'wrist girth').click();
+  for (const [text, message] of [
+    ['3', /3 mm cannot be right: it should lie between 60 mm and 35.0 cm/],
+    ['3 m', /3.000 m cannot be right/],
+    ['0', /cannot be right/],
+    ['-20', /cannot be negative/],
+    ['wide', /“wide” is not a number or a unit/],
+    ['', /Type a length/],
+  ] as const) {
+    await typeLength(page, 'Girth of the wrist', text);
+    await expect(page.getByRole('alert')).toContainText(message);
+    await expect(page.getByTestId('cut-A')).toHaveText(before!);
+  }
+  await typeLength(page, 'Girth of the wrist', '165');
+  await page.keyboard.press('Escape');
+
+  await word(page, 'Closure').click();
+  await typeLength(page, 'Closed length', '14 cm');
+  await page.keyboard.press('Escape');
+  await word(page, 'wrist girth').click();
+  await typeLength(page, 'Girth of the wrist', '9 cm');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('alert')).toContainText('The buckle is as long as the whole band');
+  await expect(word(page, 'Closure')).toHaveAttribute('aria-invalid', 'true');
+  await expect(page.getByLabel('The Beam').getByRole('img')).toBeVisible();
+  await word(page, 'Closure').click();
+  await page.getByRole('button', { name: 'Use the typical length' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('alert')).toBeHidden();
+  await saved(page);
+});

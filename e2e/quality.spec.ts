@@ -1,0 +1,53 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { Page } from '@playwright/test';
+import { expect, openDemo, test, word } from './help.ts';
+
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+async function violations(page: Page): Promise<string[]> {
+  await page.evaluate(axe);
+  return page.evaluate(async () => {
+    const run = (
+      window as unknown as {
+        axe: { run: (o: object) => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+      }
+    ).axe.run;
+    const tags = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'];
+    const { violations } = await run({ runOnly: { type: 'tag', values: tags } });
+    return violations.map((v) => `${v.id}: ${v.nodes[0]?.html}`);
+  });
+}
+
+test('no violation of accessibility rules or of the content policy on the Bench', async ({ page }) => {
+  await openDemo(page);
+  expect(await violations(page)).toEqual([]);
+  for (const label of ['Ease', 'Cord', 'Colour in front', 'Closure', 'Cutting', 'wrist girth']) {
+    await word(page, label).click();
+    expect(await violations(page), label).toEqual([]);
+    await page.keyboard.press('Escape');
+  }
+  await page.getByTestId('cut-A').click();
+  expect(await violations(page), 'why').toEqual([]);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Designs' }).click();
+  expect(await violations(page), 'designs').toEqual([]);
+});
+
+test('the card prints on one page with a strip of exactly 100 mm', async ({ page }) => {
+  await openDemo(page);
+  await page.emulateMedia({ media: 'print' });
+  const line = await page.getByTestId('strip-line').boundingBox();
+  expect(line!.width / (96 / 25.4)).toBeCloseTo(100, 1);
+  await expect(page.getByTestId('print-card')).toContainText('Ember');
+  await expect(page.getByRole('button', { name: 'Designs' })).toBeHidden();
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+});
+
+test('nothing is cut off on a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 800 });
+  await openDemo(page);
+  const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  expect(overflow).toBeLessThanOrEqual(0);
+});

@@ -1,0 +1,82 @@
+import { useCallback, useEffect, useState } from 'react';
+import { Navigate, Route, Routes, useMatch } from 'react-router';
+import { mutate } from 'swr';
+import type { UnitSystem } from '../core/units/index.ts';
+import { type Settings, writeSetting } from '../storage/settings.ts';
+import { BenchPage } from './screens/bench/BenchPage.tsx';
+import { EmptyBench } from './screens/bench/EmptyBench.tsx';
+import { Header } from './shell/Header.tsx';
+import { SaveBanner } from './shell/SaveMark.tsx';
+import { useShortcuts } from './shell/useShortcuts.ts';
+import { type Opened, openBench } from './state/bench.ts';
+import { DESIGNS_KEY, useDatabase, useDesigns } from './state/services.tsx';
+import { UnitsContext } from './ui/units.tsx';
+
+export function App({ settings }: { readonly settings: Settings }) {
+  const db = useDatabase();
+  const [units, setUnits] = useState<UnitSystem>(settings.units);
+  const id = useMatch('/d/:id')?.params.id;
+  const opened = useOpened(id);
+  const bench = opened?.ok ? opened.bench : undefined;
+
+  const changeUnits = useCallback(
+    (next: UnitSystem) => {
+      setUnits(next);
+      void writeSetting(db, 'units', next);
+    },
+    [db],
+  );
+  const toggle = useCallback(
+    () => changeUnits(units === 'metric' ? 'imperial' : 'metric'),
+    [changeUnits, units],
+  );
+  useShortcuts(bench, toggle);
+
+  return (
+    <UnitsContext value={units}>
+      <Header bench={bench} onUnits={changeUnits} />
+      {bench && <SaveBanner bench={bench} />}
+      <Routes>
+        <Route path="/" element={<Home last={settings.lastDesign} />} />
+        <Route
+          path="/d/:id"
+          element={
+            <BenchPage key={id} bench={bench} issues={opened && !opened.ok ? opened.issues : undefined} />
+          }
+        />
+        <Route path="*" element={<Navigate to="/" replace />} />
+      </Routes>
+    </UnitsContext>
+  );
+}
+
+/** Opens on the design that was last on the Bench, or the newest one. */
+function Home({ last }: { readonly last: string | undefined }) {
+  const { data: records } = useDesigns();
+  if (!records) return null;
+  const record = records.find((r) => r.id === last) ?? records[0];
+  return record ? <Navigate to={`/d/${record.id}`} replace /> : <EmptyBench />;
+}
+
+/** The design of the address, opened for editing; closed again when the address changes. */
+function useOpened(id: string | undefined): Opened | undefined {
+  const db = useDatabase();
+  const [opened, setOpened] = useState<Opened>();
+  useEffect(() => {
+    setOpened(undefined);
+    if (!id) return;
+    let isCurrent = true;
+    let result: Opened | undefined;
+    void openBench(db, id, () => void mutate(DESIGNS_KEY)).then((next) => {
+      result = next;
+      if (isCurrent) setOpened(next);
+      else if (next.ok) next.bench.close();
+    });
+    void writeSetting(db, 'lastDesign', id);
+    return () => {
+      isCurrent = false;
+      if (result?.ok) result.bench.close();
+    };
+  }, [db, id]);
+  return opened;
+}

@@ -1,0 +1,59 @@
+import { unparse } from 'papaparse';
+import { beamScene } from '../../core/drawing/beam.ts';
+import type { View } from '../../core/drawing/paint.ts';
+import { sceneSvg } from '../../core/drawing/svg.ts';
+import { cutListRows, cutListText } from '../../core/formats/cutList.ts';
+import { type Design, formatDesign } from '../../core/formats/design.ts';
+import type { Plan } from '../../core/plan/types.ts';
+import type { UnitSystem } from '../../core/units/index.ts';
+
+export interface ExportFile {
+  readonly name: string;
+  readonly type: string;
+  readonly text: string;
+}
+
+/** A file name from the design's own name: letters, digits and dashes only. */
+export function fileStem(name: string): string {
+  const stem = name
+    .normalize('NFKD')
+    .replace(/[^\w\s-]/g, '')
+    .trim()
+    .replace(/[\s_]+/g, '-')
+    .toLowerCase();
+  return stem || 'design';
+}
+
+export const designFile = (design: Design): ExportFile => ({
+  name: `${fileStem(design.name)}.json`,
+  type: 'application/json',
+  text: formatDesign(design),
+});
+
+export const cutListCsv = (design: Design, plan: Plan): ExportFile => ({
+  name: `${fileStem(design.name)}-cuts.csv`,
+  type: 'text/csv',
+  text: `${unparse([...cutListRows(plan)], { newline: '\n', escapeFormulae: true })}\n`,
+});
+
+export const cutListTextFile = (design: Design, plan: Plan, units: UnitSystem): ExportFile => ({
+  name: `${fileStem(design.name)}-cuts.txt`,
+  type: 'text/plain',
+  text: cutListText(design, plan, units),
+});
+
+export const beamFile = (design: Design, plan: Plan, view: View): ExportFile => ({
+  name: `${fileStem(design.name)}-${view}.svg`,
+  type: 'image/svg+xml',
+  text: sceneSvg(beamScene(design, plan, view), `${design.name}, ${view}`),
+});
+
+/** Hands a file to the browser to keep. */
+export function download(file: ExportFile): void {
+  const url = URL.createObjectURL(new Blob([file.text], { type: file.type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = file.name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}

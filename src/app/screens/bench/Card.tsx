@@ -1,0 +1,117 @@
+import { CircleAlert, CircleCheck, Download, Printer } from 'lucide-react';
+import { findColour } from '../../../core/colour/palette.ts';
+import { FIBRE_MELTS, findCord } from '../../../core/cord/cords.ts';
+import type { Check, Figure } from '../../../core/plan/types.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Swatch } from '../../ui/Swatch.tsx';
+import { useLength } from '../../ui/units.tsx';
+import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
+import { useBench } from './BenchContext.tsx';
+
+interface Props {
+  readonly onExport: () => void;
+}
+
+/** What to cut, how it fits, what it weighs: the card that lies beside the work. */
+export function Card({ onExport }: Props) {
+  const { plan, design } = useBench();
+  const show = useLength();
+  if (!plan) return null;
+  const failed = plan.checks.filter((c) => !c.ok);
+  const passed = plan.checks.filter((c) => c.ok);
+  const melts = FIBRE_MELTS[findCord(design.cord)?.fibre ?? 'nylon'];
+  return (
+    <aside
+      aria-label="The card"
+      className="flex flex-col gap-3 rounded-xl border border-rule bg-card p-4 shadow-sm"
+    >
+      <h2 className="font-bold font-title text-xl">Cut</h2>
+      <ul className="-mt-1 divide-y divide-rule">
+        {plan.cords.map((c) => (
+          <li key={c.letter} className="flex items-center gap-2 py-1.5">
+            <Swatch colour={findColour(c.colour)!} letter={c.letter} />
+            <span className="grow">{c.name}</span>
+            <span className="figure font-semibold" data-testid={`card-cut-${c.letter}`}>
+              {show(c.cutLengthMm, { kind: 'cut', rounding: 'up' })}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="rounded bg-amber-pale px-2.5 py-1 text-[14px] text-amber-ink leading-snug">
+        Cut away from your hand.{' '}
+        {melts
+          ? 'Seal ends with the flame away from you, in moving air; molten cord sticks and burns: wait.'
+          : 'This fibre does not melt: whip, stitch or glue the ends.'}
+      </p>
+      <h2 className="font-bold font-title text-xl">Fit</h2>
+      <ul className="-mt-1 flex flex-col gap-1.5 text-[15px]">
+        {[...failed, ...passed].map((check) => (
+          <CheckLine key={check.id} check={check} />
+        ))}
+      </ul>
+      <h2 className="font-bold font-title text-xl">Piece</h2>
+      <dl className="-mt-1 grid grid-cols-[1fr_auto] gap-x-3 gap-y-1">
+        <Row figure={plan.figures.innerGirth} />
+        <Row figure={plan.figures.slack} />
+        <Row figure={plan.figures.width} kind="small" />
+        <Row figure={plan.figures.thickness} kind="small" />
+        <Row figure={plan.figures.rowHeight} kind="small" />
+        <Row figure={plan.figures.hardware} kind="small" />
+        <Row figure={plan.figures.weight} />
+      </dl>
+      <div className="mt-1 grid grid-cols-2 gap-2">
+        <Button look="next" onClick={() => window.print()}>
+          <Printer size={18} aria-hidden /> Print card
+        </Button>
+        <Button onClick={onExport}>
+          <Download size={18} aria-hidden /> Export
+        </Button>
+      </div>
+    </aside>
+  );
+}
+
+function CheckLine({ check }: { readonly check: Check }) {
+  return (
+    <li className="flex items-start gap-2" data-testid={`check-${check.id}`} data-ok={check.ok}>
+      {check.ok ? (
+        <CircleCheck className="mt-0.5 shrink-0 text-good" size={18} aria-label="passes" />
+      ) : (
+        <CircleAlert className="mt-0.5 shrink-0 text-bad" size={18} aria-label="look at this" />
+      )}
+      <span className={check.ok ? '' : 'font-semibold text-bad'}>
+        <WhyText why={check.message} />
+      </span>
+    </li>
+  );
+}
+
+export function Row({
+  figure,
+  kind = 'body',
+}: {
+  readonly figure: Figure;
+  readonly kind?: 'body' | 'small';
+}) {
+  const show = useLength();
+  const value =
+    figure.unit === 'g'
+      ? `${figure.value.toFixed(0)} g`
+      : figure.unit === 'rows'
+        ? String(figure.value)
+        : show(figure.value, { kind });
+  return (
+    <>
+      <dt>{figure.label}</dt>
+      <dd className="text-right">
+        <WhyNumber
+          label={figure.label}
+          value={value}
+          why={figure.why}
+          className="font-semibold"
+          testId={`figure-${figure.label.replaceAll(' ', '-')}`}
+        />
+      </dd>
+    </>
+  );
+}

@@ -1,0 +1,41 @@
+import { useMemo } from 'react';
+import { beamScene } from '../../../core/drawing/beam.ts';
+import { plan } from '../../../core/plan/plan.ts';
+import { useLibrary } from '../../state/library.ts';
+import { newDesign } from '../../state/newDesign.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Shapes } from './Beam.tsx';
+
+/** Nothing saved yet: a picture of what comes out, and the two ways to begin. */
+export function EmptyBench() {
+  const library = useLibrary();
+  const scene = useMemo(() => {
+    const design = newDesign('');
+    const planned = plan(design);
+    return planned.ok ? beamScene(design, planned.value, 'front') : undefined;
+  }, []);
+  return (
+    <main className="mx-auto flex max-w-3xl flex-col items-center gap-6 p-10 text-center">
+      <h1 className="font-bold font-title text-3xl">From a measured wrist to cord that can be cut</h1>
+      {scene && (
+        <svg
+          className="w-full rounded-xl bg-mat"
+          viewBox={`${scene.minX - 4} ${scene.minY - 6} ${scene.widthMm + 8} ${scene.heightMm + 12}`}
+          aria-hidden="true"
+        >
+          <Shapes shapes={scene.shapes} />
+        </svg>
+      )}
+      <p className="max-w-xl text-lg">
+        Say who it is for and what goes round the wrist; the rest follows: finished length, rows, and what to
+        cut of every cord.
+      </p>
+      <div className="flex gap-3">
+        <Button look="next" onClick={library.create}>
+          Plan a band
+        </Button>
+        <Button onClick={library.loadDemo}>Load the observatory stall’s demo</Button>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,78 @@
+import { Description, Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
+import type { View } from '../../../core/drawing/paint.ts';
+import { beamFile, cutListCsv, cutListTextFile, designFile, download } from '../../export/files.ts';
+import { Button } from '../../ui/Button.tsx';
+import { useUnits } from '../../ui/units.tsx';
+import { useBench } from './BenchContext.tsx';
+
+interface Props {
+  readonly open: boolean;
+  readonly view: View;
+  readonly onClose: () => void;
+}
+
+export function ExportDialog({ open, view, onClose }: Props) {
+  const { design, planned, plan } = useBench();
+  const units = useUnits();
+  const files = [
+    {
+      name: 'The design',
+      note: 'JSON, to keep or to hand to another maker',
+      file: () => designFile(design),
+      needsPlan: false,
+    },
+    {
+      name: 'The cut list as a table',
+      note: 'CSV, every stretch of every cord in mm',
+      file: () => cutListCsv(planned, plan!),
+      needsPlan: true,
+    },
+    {
+      name: 'The cut list as text',
+      note: 'plain text, in the units that are shown',
+      file: () => cutListTextFile(planned, plan!, units),
+      needsPlan: true,
+    },
+    {
+      name: `The Beam, ${view}`,
+      note: 'SVG, true to scale',
+      file: () => beamFile(planned, plan!, view),
+      needsPlan: true,
+    },
+  ];
+  return (
+    <Dialog open={open} onClose={onClose} className="relative z-50">
+      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
+      <div className="fixed inset-0 flex items-center justify-center p-4">
+        <DialogPanel className="w-full max-w-md rounded-xl bg-card p-5 shadow-2xl">
+          <DialogTitle className="font-bold font-title text-xl">Export</DialogTitle>
+          <Description className="text-ink-soft">
+            Open formats; nothing leaves this machine unless you send it.
+          </Description>
+          <ul className="mt-3 divide-y divide-rule">
+            {files.map((f) => (
+              <li key={f.name} className="flex items-center gap-3 py-2">
+                <span className="grow">
+                  <span className="block font-semibold">{f.name}</span>
+                  <span className="text-ink-soft text-sm">{f.note}</span>
+                </span>
+                <Button
+                  disabled={f.needsPlan && !plan}
+                  onClick={() => download(f.file())}
+                  aria-label={`Save ${f.name}`}
+                >
+                  Save
+                </Button>
+              </li>
+            ))}
+          </ul>
+          <div className="mt-4 flex justify-end">
+            <Button look="quiet" onClick={onClose}>
+              Close
+            </Button>
+          </div>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,54 @@
+import { type Ease, sameEase } from '../../../core/fit/schools.ts';
+import { useLength } from '../../ui/units.tsx';
+import { WhyNumber } from '../../ui/WhyNumber.tsx';
+import { useBench } from './BenchContext.tsx';
+
+/** The schools of ease side by side for this body, as bars to one scale; pressing one takes it. */
+export function Schools() {
+  const { plan, design, dispatch } = useBench();
+  const show = useLength();
+  if (!plan) return null;
+  const most = Math.max(...plan.schools.map((s) => s.finishedMm));
+  const bend = plan.metrics.thicknessMm * Math.PI;
+  return (
+    <section aria-label="Schools of ease" className="min-w-0">
+      <h2 className="font-bold font-title text-xl">
+        How long should it be?{' '}
+        <span className="font-normal font-sans text-ink-soft text-sm">
+          the schools for this body; the mark is where it would just touch
+        </span>
+      </h2>
+      <ol className="mt-2 grid gap-1.5">
+        {plan.schools.map((school) => {
+          const chosen = sameEase(school.ease, design.ease);
+          const touch = ((design.wearer.girthMm + bend) / most) * 100;
+          return (
+            <li key={school.label} className="grid grid-cols-[7.5rem_1fr_6rem] items-center gap-3">
+              <button
+                type="button"
+                aria-pressed={chosen}
+                onClick={() => dispatch({ type: 'ease', ease: school.ease as Ease })}
+                className="rounded px-2 py-0.5 text-left hover:bg-rule/60 aria-pressed:bg-amber-pale aria-pressed:font-semibold"
+              >
+                {school.label}
+              </button>
+              <span className="relative h-4 rounded-sm bg-rule/60">
+                <span
+                  className={`block h-full rounded-sm ${chosen ? 'bg-mat' : 'bg-ink-soft/55'}`}
+                  style={{ width: `${(school.finishedMm / most) * 100}%` }}
+                />
+                <span className="absolute -inset-y-0.5 w-0.5 bg-amber-ink" style={{ left: `${touch}%` }} />
+              </span>
+              <WhyNumber
+                className="text-right"
+                label={`Finished length, ${school.label}`}
+                value={show(school.finishedMm)}
+                why={school.why}
+              />
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,38 @@
+import { findProduct } from '../../../core/fit/products.ts';
+import { useBench } from './BenchContext.tsx';
+import { EaseWord, GirthWord, ProductWord, WearerWord } from './words/bodyWords.tsx';
+import { ClosureWord, MarginWord } from './words/closureWords.tsx';
+import { ColourWord, CordWord, PatternWord, SetupWord } from './words/cordWords.tsx';
+
+/** The whole design in one line of plain language; every emphasised word edits it in place. */
+export function Sentence() {
+  const { design } = useBench();
+  const body = findProduct(design.product)?.girth.name ?? 'girth';
+  return (
+    <section aria-label="The design in a sentence" className="px-5 pt-3 pb-4">
+      <p className="max-w-[78rem] text-[22px] leading-[1.65]">
+        A <ProductWord /> for <WearerWord />, {body} <GirthWord />, worn <EaseWord />: <PatternWord /> in{' '}
+        <CordWord />, <SetupWord />, <Colours />, closed by a <ClosureWord />, cut <MarginWord />.
+      </p>
+    </section>
+  );
+}
+
+function Colours() {
+  const { design } = useBench();
+  if (design.cords.length === 1) return <ColourWord index={0} place="of the cord" />;
+  if (design.setup.style === 'separate') {
+    return (
+      <>
+        <ColourWord index={0} place="of the working cord" /> over{' '}
+        <ColourWord index={1} place="of the cores" />
+      </>
+    );
+  }
+  return (
+    <>
+      <ColourWord index={0} place="in front" /> in front and <ColourWord index={1} place="at the edges" /> at
+      the edges
+    </>
+  );
+}

@@ -1,0 +1,161 @@
+import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
+import { Copy, FileUp, Plus, Trash2 } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { findColour } from '../../core/colour/palette.ts';
+import { readDesign } from '../../core/formats/design.ts';
+import type { Issue } from '../../core/result.ts';
+import type { DesignRecord } from '../../storage/db.ts';
+import { useLibrary } from '../state/library.ts';
+import { Button } from '../ui/Button.tsx';
+import { Swatch } from '../ui/Swatch.tsx';
+import { useLength } from '../ui/units.tsx';
+
+interface Props {
+  readonly open: boolean;
+  readonly currentId: string | undefined;
+  readonly onClose: () => void;
+}
+
+/** Every saved design; new, copy, delete, bring in, and the demo. */
+export function DesignsDrawer({ open, currentId, onClose }: Props) {
+  const library = useLibrary();
+  const [problems, setProblems] = useState<{ file: string; issues: readonly Issue[] }>();
+  const input = useRef<HTMLInputElement>(null);
+
+  async function bringIn(file: File | undefined) {
+    if (!file) return;
+    const read = await library.importFile(file);
+    setProblems(read.ok ? undefined : { file: file.name, issues: read.issues });
+    if (read.ok) onClose();
+  }
+
+  return (
+    <Dialog open={open} onClose={onClose} className="relative z-50">
+      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
+      <div className="fixed inset-0 flex justify-end">
+        <DialogPanel className="flex h-full w-full max-w-md flex-col gap-3 overflow-y-auto bg-card p-5 shadow-2xl">
+          <DialogTitle className="font-bold font-title text-2xl">Designs</DialogTitle>
+          <div className="flex gap-2">
+            <Button
+              look="next"
+              onClick={async () => {
+                await library.create();
+                onClose();
+              }}
+            >
+              <Plus size={18} aria-hidden /> New
+            </Button>
+            <Button onClick={() => input.current?.click()}>
+              <FileUp size={18} aria-hidden /> Import
+            </Button>
+            <input
+              ref={input}
+              type="file"
+              accept=".json,application/json"
+              className="sr-only"
+              tabIndex={-1}
+              aria-label="Import a design file"
+              onChange={(e) => {
+                void bringIn(e.target.files?.[0]);
+                e.target.value = '';
+              }}
+            />
+          </div>
+          {problems && (
+            <div role="alert" className="rounded-lg border border-bad bg-bad-pale px-3 py-2 text-bad text-sm">
+              <p className="font-semibold">“{problems.file}” was not imported; nothing was changed.</p>
+              <ul className="mt-1 list-disc pl-4">
+                {problems.issues.map((issue) => (
+                  <li key={issue.path + issue.message}>
+                    {issue.path && <code className="figure">{issue.path}</code>} {issue.message}
+                  </li>
+                ))}
+              </ul>
+            </div>
+          )}
+          {library.records.length === 0 ? (
+            <p className="text-ink-soft">No designs yet.</p>
+          ) : (
+            <ul className="divide-y divide-rule">
+              {library.records.map((record) => (
+                <DesignLine
+                  key={record.id}
+                  record={record}
+                  isCurrent={record.id === currentId}
+                  onOpen={onClose}
+                />
+              ))}
+            </ul>
+          )}
+          <div className="mt-auto flex flex-wrap gap-2 border-rule border-t pt-3">
+            <Button onClick={library.loadDemo}>Load the demo</Button>
+            <Button
+              disabled={library.records.length === 0}
+              onClick={async () => {
+                await library.clear();
+                onClose();
+              }}
+            >
+              Clear all
+            </Button>
+            <Button look="quiet" className="ml-auto" onClick={onClose}>
+              Close
+            </Button>
+          </div>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}
+
+function DesignLine({
+  record,
+  isCurrent,
+  onOpen,
+}: {
+  record: DesignRecord;
+  isCurrent: boolean;
+  onOpen: () => void;
+}) {
+  const library = useLibrary();
+  const show = useLength();
+  const read = readDesign(record.design);
+  return (
+    <li className="flex items-center gap-2 py-2">
+      {read.ok ? (
+        <Link
+          to={`/d/${record.id}`}
+          onClick={onOpen}
+          aria-current={isCurrent ? 'page' : undefined}
+          className="grow rounded px-1 hover:bg-paper aria-[current]:bg-amber-pale"
+        >
+          <span className="block font-semibold">{record.name}</span>
+          <span className="flex items-center gap-1 text-ink-soft text-sm">
+            {read.value.cords.map((c, i) => {
+              const colour = findColour(c.colour);
+              // biome-ignore lint/suspicious/noArrayIndexKey: cords are told apart by their place
+              return colour ? <Swatch key={i} colour={colour} letter="" size={14} /> : null;
+            })}
+            {read.value.wearer.name}, {show(read.value.wearer.girthMm)}
+          </span>
+        </Link>
+      ) : (
+        <span className="grow px-1">
+          <span className="block font-semibold">{record.name}</span>
+          <span className="text-bad text-sm">{read.issues[0]!.message}</span>
+        </span>
+      )}
+      <Button
+        look="quiet"
+        aria-label={`Copy ${record.name}`}
+        onClick={() => library.duplicate(record).then(onOpen)}
+      >
+        <Copy size={18} aria-hidden />
+      </Button>
+      <Button look="quiet" aria-label={`Delete ${record.name}`} onClick={() => library.remove(record)}>
+        <Trash2 size={18} aria-hidden />
+      </Button>
+    </li>
+  );
+}

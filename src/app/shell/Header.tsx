@@ -1,0 +1,118 @@
+import { FolderOpen, Redo2, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useStore } from 'zustand';
+import type { UnitSystem } from '../../core/units/index.ts';
+import type { Bench } from '../state/bench.ts';
+import { Button } from '../ui/Button.tsx';
+import { useUnits } from '../ui/units.tsx';
+import { DesignsDrawer } from './DesignsDrawer.tsx';
+import { SaveMark } from './SaveMark.tsx';
+import { ShortcutSheet } from './ShortcutSheet.tsx';
+
+interface Props {
+  readonly bench: Bench | undefined;
+  readonly onUnits: (units: UnitSystem) => void;
+}
+
+const PLACES = [{ to: '/', name: 'Bench' }];
+
+export function Header({ bench, onUnits }: Props) {
+  const [listing, setListing] = useState(false);
+  const id = bench?.store.getState().id;
+  return (
+    <header className="flex flex-wrap items-center gap-x-5 gap-y-1 border-rule border-b bg-card px-5 py-1.5 print:hidden">
+      <p className="font-bold font-title text-2xl tracking-tight">Warp Beam</p>
+      <nav aria-label="Places" className="flex gap-4 text-[17px]">
+        {PLACES.map((place) => (
+          <Link
+            key={place.to}
+            to={place.to}
+            aria-current="page"
+            className="border-transparent border-b-4 py-1 aria-[current]:border-amber aria-[current]:font-semibold"
+          >
+            {place.name}
+          </Link>
+        ))}
+      </nav>
+      {bench && <NameField bench={bench} />}
+      <div className="ml-auto flex items-center gap-2">
+        {bench && <SaveMark bench={bench} />}
+        {bench && <UndoRedo bench={bench} />}
+        <Button onClick={() => setListing(true)} aria-keyshortcuts="o" data-key="o">
+          <FolderOpen size={18} aria-hidden /> Designs
+        </Button>
+        <UnitsSwitch onUnits={onUnits} />
+        <ShortcutSheet />
+      </div>
+      <DesignsDrawer open={listing} currentId={id} onClose={() => setListing(false)} />
+    </header>
+  );
+}
+
+function NameField({ bench }: { readonly bench: Bench }) {
+  const name = useStore(bench.store, (s) => s.history.present.name);
+  return (
+    <input
+      aria-label="Name of this design"
+      className="w-56 rounded border border-transparent bg-transparent px-2 py-1 text-ink-soft hover:border-rule focus:border-ink-soft focus:bg-white focus:text-ink"
+      defaultValue={name}
+      key={name}
+      maxLength={120}
+      autoComplete="off"
+      onBlur={(e) => {
+        const next = e.target.value.trim();
+        if (next && next !== name) bench.dispatch({ type: 'rename', name: next });
+        else e.target.value = name;
+      }}
+      onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+    />
+  );
+}
+
+function UndoRedo({ bench }: { readonly bench: Bench }) {
+  const past = useStore(bench.store, (s) => s.history.past.length);
+  const future = useStore(bench.store, (s) => s.history.future.length);
+  return (
+    <span className="flex">
+      <Button look="quiet" aria-label="Undo" title="Undo (Ctrl+Z)" disabled={past === 0} onClick={bench.undo}>
+        <Undo2 size={20} aria-hidden />
+      </Button>
+      <Button
+        look="quiet"
+        aria-label="Redo"
+        title="Redo (Ctrl+Shift+Z)"
+        disabled={future === 0}
+        onClick={bench.redo}
+      >
+        <Redo2 size={20} aria-hidden />
+      </Button>
+    </span>
+  );
+}
+
+const UNITS = [
+  { system: 'metric', name: 'cm' },
+  { system: 'imperial', name: 'in' },
+] as const;
+
+function UnitsSwitch({ onUnits }: { readonly onUnits: (units: UnitSystem) => void }) {
+  const units = useUnits();
+  return (
+    <fieldset className="flex overflow-hidden rounded-md border border-ink-soft/60">
+      <legend className="sr-only">Units</legend>
+      {UNITS.map(({ system, name }) => (
+        <button
+          key={system}
+          type="button"
+          aria-pressed={units === system}
+          aria-label={system === 'metric' ? 'Centimetres' : 'Inches'}
+          onClick={() => onUnits(system)}
+          className="px-2.5 py-1.5 text-[15px] aria-pressed:bg-mat aria-pressed:font-semibold aria-pressed:text-white"
+        >
+          {name}
+        </button>
+      ))}
+    </fieldset>
+  );
+}

@@ -1,0 +1,25 @@
+import { readDesign } from '../../core/formats/design.ts';
+import type { DesignRecord } from '../../storage/db.ts';
+
+const FILES = import.meta.glob<unknown>('../../../examples/*.json', { eager: true, import: 'default' });
+
+/** The Cold Ridge Observatory's stall: the example designs, with ids of their own so that they are known again. */
+export function demoRecords(now: number): DesignRecord[] {
+  return Object.entries(FILES).flatMap(([path, data], i) => {
+    const design = readDesign(data);
+    const file = path.split('/').at(-1)!.replace('.json', '');
+    return design.ok
+      ? [
+          {
+            id: `demo-${file}`,
+            revision: 1,
+            updatedAt: now - i * 1000,
+            name: design.value.name,
+            design: design.value,
+          },
+        ]
+      : [];
+  });
+}
+
+export const isDemo = (record: DesignRecord): boolean => record.id.startsWith('demo-');

@@ -1,0 +1,77 @@
+import type { Design } from '../../core/formats/design.ts';
+import type { DesignRecord } from '../../storage/db.ts';
+import type { SaveOutcome } from '../../storage/designs.ts';
+
+export type SaveState =
+  | { readonly kind: 'saved'; readonly at: number | undefined }
+  | { readonly kind: 'saving' }
+  | { readonly kind: 'conflict'; readonly theirs: DesignRecord | undefined }
+  | { readonly kind: 'failed'; readonly reason: 'full' | 'other'; readonly message: string };
+
+export interface SaverPorts {
+  readonly save: (seenRevision: number, design: Design) => Promise<SaveOutcome>;
+  readonly onState: (state: SaveState) => void;
+  readonly onSaved: (record: DesignRecord) => void;
+}
+
+/**
+ * Saves at once and one at a time: while a save runs only the newest design waits. After a conflict nothing is
+ * written until the maker has chosen. Keeps no timer, so nothing but the last keystroke can be lost.
+ */
+export class Saver {
+  private waiting: Design | undefined;
+  private busy = false;
+  private stopped = false;
+
+  constructor(
+    private readonly ports: SaverPorts,
+    private revision: number,
+  ) {}
+
+  get hasUnsaved(): boolean {
+    return this.busy || this.waiting !== undefined || this.stopped;
+  }
+
+  get seenRevision(): number {
+    return this.revision;
+  }
+
+  request(design: Design): void {
+    this.waiting = design;
+    if (!this.busy && !this.stopped) void this.drain();
+  }
+
+  /** After a conflict or a failure: go on from this revision. */
+  resume(revision: number): void {
+    this.revision = revision;
+    this.stopped = false;
+    if (this.waiting) void this.drain();
+    else this.ports.onState({ kind: 'saved', at: undefined });
+  }
+
+  private async drain(): Promise<void> {
+    this.busy = true;
+    this.ports.onState({ kind: 'saving' });
+    while (this.waiting && !this.stopped) {
+      const design = this.waiting;
+      this.waiting = undefined;
+      const outcome = await this.ports.save(this.revision, design);
+      if (outcome.kind === 'saved') {
+        this.revision = outcome.record.revision;
+        this.ports.onSaved(outcome.record);
+        continue;
+      }
+      this.waiting ??= design;
+      this.stopped = true;
+      this.ports.onState(outcome);
+    }
+    this.busy = false;
+    if (!this.stopped) this.ports.onState({ kind: 'saved', at: undefined });
+  }
+
+  /** Gives up what was waiting (the maker took the other version). */
+  drop(revision: number): void {
+    this.waiting = undefined;
+    this.resume(revision);
+  }
+}

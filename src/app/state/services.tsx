@@ -1,0 +1,22 @@
+import { createContext, useContext } from 'react';
+import useSWR, { type SWRConfiguration } from 'swr';
+import type { Database, DesignRecord } from '../../storage/db.ts';
+import { listDesigns } from '../../storage/designs.ts';
+
+/** The store that the whole application works on; swappable in tests. */
+export const DatabaseContext = createContext<Database | undefined>(undefined);
+
+export function useDatabase(): Database {
+  const db = useContext(DatabaseContext);
+  if (!db) throw new Error('useDatabase outside the application');
+  return db;
+}
+
+export const DESIGNS_KEY = 'designs';
+
+const LOCAL: SWRConfiguration = { revalidateOnFocus: true, dedupingInterval: 0 };
+
+export function useDesigns() {
+  const db = useDatabase();
+  return useSWR<DesignRecord[]>(DESIGNS_KEY, () => listDesigns(db), LOCAL);
+}

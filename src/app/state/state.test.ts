@@ -1,0 +1,170 @@
+import 'fake-indexeddb/auto';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { openDatabase } from '../../storage/db.ts';
+import {
+  clearDesigns,
+  getDesign,
+  listDesigns,
+  removeDesign,
+  restoreDesigns,
+  saveDesign,
+} from '../../storage/designs.ts';
+import { reduceDesign } from './actions.ts';
+import { openBench } from './bench.ts';
+import { type History, record, redo, startHistory, undo } from './history.ts';
+import { newDesign } from './newDesign.ts';
+import { Saver, type SaveState } from './saver.ts';
+
+const settle = () => new Promise((resolve) => setTimeout(resolve, 30));
+
+describe('history', () => {
+  it('is undone and redone back to the same place, whatever happened', () => {
+    const steps = fc.array(fc.oneof(fc.nat(9), fc.constantFrom('undo', 'redo')), { maxLength: 40 });
+    fc.assert(
+      fc.property(steps, (list) => {
+        let h: History<number> = startHistory(0);
+        for (const step of list)
+          h = step === 'undo' ? undo(h) : step === 'redo' ? redo(h) : record(h, step as number);
+        const back = undo(h);
+        if (back !== h) expect(redo(back).present).toBe(h.present);
+      }),
+    );
+  });
+
+  it('takes a whole drag back in one step', () => {
+    let h = record(startHistory(160), 165);
+    for (const mm of [166, 167, 168]) h = record(h, mm, 'drag-1');
+    expect(undo(h).present).toBe(165);
+    h = record(h, 170, 'drag-2');
+    expect(undo(h).present).toBe(168);
+  });
+});
+
+describe('actions', () => {
+  it('give a second colour to a set-up of two cords, and take it away again', () => {
+    const one = newDesign('x');
+    const two = reduceDesign(one, { type: 'setup', style: 'fused' });
+    expect(two.cords.map((c) => c.colour)).toEqual(['dusk', 'graphite']);
+    expect(reduceDesign(two, { type: 'swap-colours' }).cords[0]!.colour).toBe('graphite');
+    expect(reduceDesign(two, { type: 'setup', style: 'folded' }).cords).toEqual(one.cords);
+  });
+
+  it('forget a measured length when another buckle is taken', () => {
+    const measured = reduceDesign(newDesign('x'), { type: 'buckle-length', mm: 40 });
+    expect(measured.closure.lengthMm).toBe(40);
+    expect(reduceDesign(measured, { type: 'buckle-size', mm: 20 }).closure).toEqual({
+      kind: 'side-release',
+      sizeMm: 20,
+    });
+  });
+});
+
+describe('designs in the store', () => {
+  it('are never saved over a revision that was not seen', async () => {
+    const db = await openDatabase();
+    const design = newDesign('mine');
+    expect((await saveDesign(db, 'a', 0, design, 1)).kind).toBe('saved');
+    expect((await saveDesign(db, 'a', 1, { ...design, name: 'theirs' }, 2)).kind).toBe('saved');
+    const late = await saveDesign(db, 'a', 1, { ...design, name: 'late' }, 3);
+    expect(late.kind === 'conflict' && late.theirs?.name).toBe('theirs');
+    expect((await getDesign(db, 'a'))?.name).toBe('theirs');
+    db.close();
+  });
+
+  it('come back after removing and clearing', async () => {
+    const db = await openDatabase();
+    await clearDesigns(db);
+    await saveDesign(db, 'b', 0, newDesign('b'), 1);
+    await saveDesign(db, 'c', 0, newDesign('c'), 2);
+    expect((await listDesigns(db)).map((r) => r.name)).toEqual(['c', 'b']);
+    const removed = await removeDesign(db, 'b');
+    await restoreDesigns(db, [removed!]);
+    const all = await clearDesigns(db);
+    expect(await listDesigns(db)).toEqual([]);
+    await restoreDesigns(db, all);
+    expect(await listDesigns(db)).toHaveLength(2);
+    db.close();
+  });
+
+  it('report full storage in so many words', async () => {
+    const full = {
+      transaction: () => {
+        throw new DOMException('no room', 'QuotaExceededError');
+      },
+    };
+    const outcome = await saveDesign(full as never, 'd', 0, newDesign('d'), 1);
+    expect(outcome).toMatchObject({ kind: 'failed', reason: 'full' });
+  });
+
+  it('written by a newer version are refused and left as they are', async () => {
+    const db = await openDatabase();
+    const future = { format: 'warp-beam/design', version: 2, surprise: true };
+    await restoreDesigns(db, [{ id: 'future', revision: 4, updatedAt: 1, name: 'future', design: future }]);
+    const opened = await openBench(db, 'future', () => undefined);
+    expect(!opened.ok && opened.issues[0]!.code).toBe('file.newer');
+    expect((await getDesign(db, 'future'))?.design).toEqual(future);
+    db.close();
+  });
+});
+
+describe('the saver', () => {
+  it('keeps only the newest of what waits, and ends saved', async () => {
+    const written: string[] = [];
+    const states: SaveState[] = [];
+    const saver = new Saver(
+      {
+        save: async (revision, design) => {
+          await settle();
+          written.push(design.name);
+          return {
+            kind: 'saved',
+            record: { id: 'x', revision: revision + 1, updatedAt: 0, name: design.name, design },
+          };
+        },
+        onState: (s) => states.push(s),
+        onSaved: () => undefined,
+      },
+      1,
+    );
+    for (const name of ['one', 'two', 'three']) saver.request(newDesign(name));
+    await settle();
+    await settle();
+    await settle();
+    expect(written).toEqual(['one', 'three']);
+    expect(saver.seenRevision).toBe(3);
+    expect(states.at(-1)!.kind).toBe('saved');
+    expect(saver.hasUnsaved).toBe(false);
+  });
+
+  it('stops at a conflict and goes on only when told to', async () => {
+    let theirs = true;
+    const written: string[] = [];
+    const saver = new Saver(
+      {
+        save: async (revision, design) => {
+          if (theirs) return { kind: 'conflict', theirs: undefined };
+          written.push(design.name);
+          return {
+            kind: 'saved',
+            record: { id: 'x', revision: revision + 1, updatedAt: 0, name: design.name, design },
+          };
+        },
+        onState: () => undefined,
+        onSaved: () => undefined,
+      },
+      1,
+    );
+    saver.request(newDesign('mine'));
+    await settle();
+    saver.request(newDesign('mine, later'));
+    await settle();
+    expect(written).toEqual([]);
+    expect(saver.hasUnsaved).toBe(true);
+    theirs = false;
+    saver.resume(7);
+    await settle();
+    expect(written).toEqual(['mine, later']);
+    expect(saver.seenRevision).toBe(8);
+  });
+});

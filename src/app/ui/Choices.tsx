@@ -1,0 +1,45 @@
+import { Description, Label, Radio, RadioGroup } from '@headlessui/react';
+import type { ReactNode } from 'react';
+
+export interface Choice<T> {
+  readonly value: T;
+  readonly name: string;
+  readonly note?: ReactNode;
+  readonly swatch?: ReactNode;
+}
+
+interface Props<T> {
+  readonly label: string;
+  readonly choices: readonly Choice<T>[];
+  readonly value: T;
+  readonly by?: (a: T, b: T) => boolean;
+  readonly onChange: (value: T) => void;
+}
+
+/** A short list to pick from; arrow keys try each on, so that the Beam shows it at once. */
+export function Choices<T>({ label, choices, value, by, onChange }: Props<T>) {
+  return (
+    <RadioGroup
+      value={value}
+      onChange={onChange}
+      {...(by ? { by: (a: T | null, b: T | null) => a !== null && b !== null && by(a, b) } : {})}
+    >
+      <Label className="mb-1 block text-ink-soft text-sm">{label}</Label>
+      <div className="flex flex-col">
+        {choices.map((choice) => (
+          <Radio
+            key={choice.name}
+            value={choice.value}
+            className="flex cursor-pointer items-center gap-3 rounded px-2 py-1.5 hover:bg-paper data-checked:bg-amber-pale"
+          >
+            {choice.swatch}
+            <span className="flex grow flex-col">
+              <Label className="cursor-pointer font-semibold">{choice.name}</Label>
+              {choice.note && <Description className="text-ink-soft text-sm">{choice.note}</Description>}
+            </span>
+          </Radio>
+        ))}
+      </div>
+    </RadioGroup>
+  );
+}

@@ -1,0 +1,49 @@
+import { useId } from 'react';
+import type { CordColour } from '../../core/colour/palette.ts';
+import { luminance } from '../../core/drawing/tone.ts';
+
+/** A cord's look in a round badge with its letter: told apart without hue by letter and texture. */
+export function Swatch({
+  colour,
+  letter,
+  size = 22,
+}: {
+  readonly colour: CordColour;
+  readonly letter: string;
+  readonly size?: number;
+}) {
+  const clip = useId();
+  const ink = luminance(colour.base) > 0.3 ? '#1b211f' : '#ffffff';
+  return (
+    <svg width={size} height={size} viewBox="0 0 24 24" className="shrink-0 self-center" aria-hidden="true">
+      <clipPath id={clip}>
+        <circle cx="12" cy="12" r="11" />
+      </clipPath>
+      <g clipPath={`url(#${clip})`}>
+        <rect width="24" height="24" fill={colour.base} />
+        {colour.look === 'striped' && (
+          <path d="M-2 20 20-2M4 26 26 4" stroke={colour.accents[0]} strokeWidth="2.5" />
+        )}
+        {colour.look === 'flecked' &&
+          colour.accents.map((accent, i) => (
+            <path
+              key={accent}
+              d={i === 0 ? 'M4 6h3M16 4h3M6 19h3M18 17h3' : 'M10 3h2M3 13h2M19 10h2M12 21h2'}
+              stroke={accent}
+              strokeWidth="2.4"
+              strokeLinecap="round"
+            />
+          ))}
+      </g>
+      <circle cx="12" cy="12" r="11" fill="none" stroke="#1b211f" strokeOpacity="0.45" />
+      {letter && (
+        <>
+          {colour.look !== 'solid' && <circle cx="12" cy="12" r="6.5" fill={colour.base} />}
+          <text x="12" y="16.2" textAnchor="middle" fontSize="12" fontWeight="700" fill={ink}>
+            {letter}
+          </text>
+        </>
+      )}
+    </svg>
+  );
+}

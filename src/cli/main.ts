@@ -1,0 +1,16 @@
+/** The core from a terminal. Results go to stdout as JSON; issues to stderr; exit 0, or 2 for bad input. */
+import { planCommand } from './plan.ts';
+
+const COMMANDS: Record<string, { run: (args: string[]) => number; help: string }> = {
+  plan: { run: planCommand, help: 'plan FILE.json        cords, lengths and checks of a design' },
+};
+
+const [name, ...args] = process.argv.slice(2);
+const command = COMMANDS[name ?? ''];
+if (!command) {
+  const list = Object.values(COMMANDS).map((c) => `  warp ${c.help}`);
+  console.error([name ? `There is no command “${name}”.` : 'Usage:', ...list].join('\n'));
+  process.exitCode = 2;
+} else {
+  process.exitCode = command.run(args);
+}

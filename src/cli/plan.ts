@@ -1,0 +1,13 @@
+import { parseDesign } from '../core/formats/design.ts';
+import { planJson } from '../core/formats/planJson.ts';
+import { plan } from '../core/plan/plan.ts';
+import { print, printIssues, readText } from './io.ts';
+
+export function planCommand(args: string[]): number {
+  const text = readText(args[0], 'plan FILE.json');
+  if (typeof text === 'number') return text;
+  const design = parseDesign(text);
+  if (!design.ok) return printIssues(design.issues);
+  const planned = plan(design.value);
+  return planned.ok ? print(planJson(planned.value)) : printIssues(planned.issues);
+}

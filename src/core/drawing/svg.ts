@@ -1,0 +1,30 @@
+import type { Scene, Shape } from './shape.ts';
+
+/** A scene as a self-contained SVG file, true to scale (1 user unit = 1 mm). */
+export function sceneSvg(scene: Scene, title: string): string {
+  const box = [scene.minX, scene.minY, scene.widthMm, scene.heightMm].map((v) => v.toFixed(2)).join(' ');
+  const size = `width="${scene.widthMm.toFixed(2)}mm" height="${scene.heightMm.toFixed(2)}mm"`;
+  const body = scene.shapes.map(shapeSvg).join('\n');
+  return `<svg xmlns="http://www.w3.org/2000/svg" ${size} viewBox="${box}">\n<title>${escapeXml(title)}</title>\n${body}\n</svg>\n`;
+}
+
+function shapeSvg(shape: Shape): string {
+  const attributes: [string, string | number | undefined][] = [
+    ['d', shape.d],
+    ['fill', shape.fill ?? 'none'],
+    ['stroke', shape.stroke],
+    ['stroke-width', shape.width === undefined ? undefined : Number(shape.width.toFixed(3))],
+    ['stroke-linecap', shape.cap],
+    ['stroke-linejoin', shape.stroke ? 'round' : undefined],
+    ['opacity', shape.opacity],
+    ['fill-rule', shape.rule],
+    ['data-strand', shape.strand],
+  ];
+  return `<path ${attributes.flatMap(([k, v]) => (v === undefined ? [] : [`${k}="${escapeXml(String(v))}"`])).join(' ')}/>`;
+}
+
+const escapeXml = (text: string): string =>
+  text.replace(
+    /[&<>"']/g,
+    (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[c]!,
+  );

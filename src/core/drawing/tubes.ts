@@ -1,0 +1,106 @@
+import type { SolvedStrand, SolvedWeave } from '../patterns/types.ts';
+import type { StrandSpan } from '../plan/spans.ts';
+import type { Role } from '../weave/types.ts';
+
+/** A length of round cord in space: flat x, y, z in mm (x across, y along the piece, z towards the front). */
+export interface Tube {
+  readonly points: Float64Array;
+  readonly radiusMm: number;
+  readonly strand: string;
+  readonly role: Role;
+  readonly cord: number;
+  /** Where along the cord's own length the tube starts, so that flecks run on from piece to piece. */
+  readonly arcMm: number;
+}
+
+export interface BandTubes {
+  readonly solved: SolvedWeave;
+  readonly diameterMm: number;
+  readonly rows: number;
+  /** Woven length; rows are spread or packed to fill it. */
+  readonly wovenMm: number;
+  /** y of the weave's start. */
+  readonly startMm: number;
+  readonly spans: ReadonlyMap<string, readonly StrandSpan[]>;
+}
+
+/** Every strand of the weave over the whole band, one tube per passage abreast. */
+export function bandTubes(band: BandTubes): Tube[] {
+  const { solved } = band;
+  const periods = band.rows / solved.rowsPerPeriod;
+  const tubes: Tube[] = [];
+  for (const strand of solved.strands) {
+    for (let lane = 0; lane < strand.periods; lane++) {
+      const whole: Tube = {
+        points: strandOver(strand, band, lane, periods),
+        radiusMm: strand.radiusD * band.diameterMm,
+        strand: strand.name,
+        role: strand.role,
+        cord: 0,
+        arcMm: 0,
+      };
+      tubes.push(...splitByCord(whole, band.spans.get(strand.name) ?? []));
+    }
+  }
+  return tubes;
+}
+
+/** Walks a strand's own points over and over, shifted by its periods, until the rows are full. */
+function strandOver(strand: SolvedStrand, band: BandTubes, lane: number, periods: number): Float64Array {
+  const { solved, diameterMm: d } = band;
+  const n = strand.points.length / 3;
+  const perPeriod = n / strand.periods;
+  const first = Math.round(lane * perPeriod);
+  const count = Math.round(periods * perPeriod) + 1;
+  const stretch = band.wovenMm / ((solved.periodD / solved.rowsPerPeriod) * band.rows * d);
+  const origin = solved.strands.find((s) => s.role !== 'core')?.points[1] ?? 0;
+  const out = new Float64Array(3 * count);
+  for (let i = 0; i < count; i++) {
+    const at = first + i;
+    const turn = Math.floor(at / n);
+    const src = 3 * (at - turn * n);
+    const y = strand.points[src + 1]! + (turn * strand.periods - lane) * solved.periodD - origin;
+    out[3 * i] = strand.points[src]! * d;
+    out[3 * i + 1] = band.startMm + y * d * stretch;
+    out[3 * i + 2] = strand.points[src + 2]! * d;
+  }
+  return out;
+}
+
+/** Cuts a strand where one cord is joined to the next. */
+function splitByCord(tube: Tube, spans: readonly StrandSpan[]): Tube[] {
+  const out: Tube[] = [];
+  const n = tube.points.length / 3;
+  let from = 0;
+  for (const [i, span] of spans.entries()) {
+    let to = n - 1;
+    if (i < spans.length - 1) {
+      while (to > from && tube.points[3 * to + 1]! > span.toMm) to--;
+    }
+    if (to > from) out.push({ ...tube, cord: span.cord, points: tube.points.slice(3 * from, 3 * (to + 1)) });
+    from = to;
+  }
+  return out.length > 0 ? out : [tube];
+}
+
+/** A smooth tube through a few way-points (Catmull–Rom), for hitches and turns that join weave and hardware. */
+export function smoothTube(
+  waypoints: readonly (readonly [number, number, number])[],
+  like: Omit<Tube, 'points'>,
+  steps = 8,
+): Tube {
+  const at = (i: number) => waypoints[Math.max(0, Math.min(waypoints.length - 1, i))]!;
+  const out: number[] = [];
+  for (let i = 0; i + 1 < waypoints.length; i++) {
+    const [p0, p1, p2, p3] = [at(i - 1), at(i), at(i + 1), at(i + 2)];
+    const last = i + 2 === waypoints.length;
+    for (let k = 0; k < steps + (last ? 1 : 0); k++) {
+      const t = k / steps;
+      for (const axis of [0, 1, 2] as const) {
+        const [a, b, c, e] = [p0[axis], p1[axis], p2[axis], p3[axis]];
+        out.push(b + 0.5 * t * (c - a + t * (2 * a - 5 * b + 4 * c - e + t * (3 * (b - c) + e - a))));
+      }
+    }
+  }
+  return { ...like, points: Float64Array.from(out) };
+}

@@ -1,0 +1,87 @@
+import { closedLengthMm, type SideRelease, sideRelease } from '../closures/sideRelease.ts';
+import { type CordColour, findColour } from '../colour/palette.ts';
+import { type CordType, findCord } from '../cord/cords.ts';
+import { findProduct, type Product } from '../fit/products.ts';
+import type { Design } from '../formats/design.gen.ts';
+import { findPattern, solvedPattern } from '../patterns/index.ts';
+import type { Pattern, SolvedWeave } from '../patterns/types.ts';
+import { type Issue, ok, type Result } from '../result.ts';
+import { formatLength } from '../units/index.ts';
+
+/** A design with its names looked up and its numbers found sensible. */
+export interface Resolved {
+  readonly design: Design;
+  readonly product: Product;
+  readonly pattern: Pattern;
+  readonly solved: SolvedWeave;
+  readonly cord: CordType;
+  readonly colours: readonly CordColour[];
+  readonly buckle: SideRelease;
+  readonly tailMm: number;
+  readonly roundToMm: number;
+}
+
+export const DEFAULT_TAIL_MM = 150;
+export const DEFAULT_ROUND_MM = 10;
+export const CORDS_PER_STYLE = { folded: 1, fused: 2, separate: 2 } as const;
+
+/** Looks every id up and checks every number's range; all issues at once, each at its place. */
+export function resolve(design: Design): Result<Resolved> {
+  const issues: Issue[] = [];
+  const found = <T>(value: T | undefined, path: string, what: string, id: string): T => {
+    if (value === undefined)
+      issues.push({ code: 'design.unknown', path, message: `There is no ${what} called “${id}” here.` });
+    return value as T;
+  };
+  const product = found(findProduct(design.product), '/product', 'product', design.product);
+  const pattern = found(findPattern(design.pattern.id), '/pattern/id', 'pattern', design.pattern.id);
+  const solved = found(
+    solvedPattern(design.pattern.id),
+    '/pattern/id',
+    'worked-out pattern',
+    design.pattern.id,
+  );
+  const cord = found(findCord(design.cord), '/cord', 'cord', design.cord);
+  const colours = design.cords.map((c, i) =>
+    found(findColour(c.colour), `/cords/${i}/colour`, 'colour', c.colour),
+  );
+  const wanted = CORDS_PER_STYLE[design.setup.style];
+  if (design.cords.length !== wanted) {
+    issues.push({
+      code: 'design.cords',
+      path: '/cords',
+      message: `This set-up takes ${wanted === 1 ? 'one cord' : `${wanted} cords`}, not ${design.cords.length}.`,
+    });
+  }
+  if (product) {
+    const { name, leastMm, mostMm } = product.girth;
+    range(issues, design.wearer.girthMm, leastMm, mostMm, '/wearer/girthMm', `A ${name}`);
+  }
+  const { sizeMm, lengthMm } = design.closure;
+  const buckle = found(
+    sideRelease(sizeMm, lengthMm),
+    '/closure/sizeMm',
+    'side-release buckle',
+    formatLength(sizeMm, { system: 'metric', kind: 'small' }),
+  );
+  if (lengthMm !== undefined) range(issues, lengthMm, 8, 150, '/closure/lengthMm', 'A closed buckle');
+  const tailMm = design.tailMm ?? DEFAULT_TAIL_MM;
+  range(issues, tailMm, 0, 1000, '/tailMm', 'A tail');
+  const roundToMm = design.roundToMm ?? DEFAULT_ROUND_MM;
+  range(issues, roundToMm, 1, 500, '/roundToMm', 'The step that cuts are rounded up to');
+  if (issues.length > 0) return { ok: false, issues };
+  return ok({ design, product, pattern, solved, cord, colours, buckle, tailMm, roundToMm });
+}
+
+function range(issues: Issue[], mm: number, least: number, most: number, path: string, what: string): void {
+  if (mm >= least && mm <= most) return;
+  const show = (value: number) => formatLength(value, { system: 'metric' });
+  const inches = (value: number) => formatLength(value, { system: 'imperial' });
+  issues.push({
+    code: 'design.range',
+    path,
+    message: `${what} measures between ${show(least)} (${inches(least)}) and ${show(most)} (${inches(most)}); ${show(mm)} cannot be right.`,
+  });
+}
+
+export const hardwareMm = (r: Resolved): number => closedLengthMm(r.buckle);

@@ -1,0 +1,23 @@
+import type { Plan } from './types.ts';
+
+/** A strand of the weave is made of this cord from one place along the band to another. */
+export interface StrandSpan {
+  readonly cord: number;
+  readonly fromMm: number;
+  readonly toMm: number;
+}
+
+/** Which cord each strand is made of along the band, read off the cords' own stretches, from the first bar on. */
+export function strandSpans(plan: Pick<Plan, 'cords'>): ReadonlyMap<string, readonly StrandSpan[]> {
+  const spans = new Map<string, StrandSpan[]>();
+  for (const [cord, { parts }] of plan.cords.entries()) {
+    for (const part of parts) {
+      if (part.strand === undefined || part.fromMm === undefined || part.toMm === undefined) continue;
+      const list = spans.get(part.strand) ?? [];
+      list.push({ cord, fromMm: part.fromMm, toMm: part.toMm });
+      spans.set(part.strand, list);
+    }
+  }
+  for (const list of spans.values()) list.sort((a, b) => a.fromMm - b.fromMm);
+  return spans;
+}

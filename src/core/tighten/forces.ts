@@ -1,0 +1,99 @@
+import { addContacts, type ContactSums, type Contacts, refreshContacts } from './contacts.ts';
+import type { State } from './state.ts';
+
+export interface Medium {
+  /** Contact stiffness, strand tensions per diameter of overlap. */
+  readonly stiffness: number;
+  /** Row squash a ≤ 1: contacts see y stretched by 1/a. */
+  readonly squash: number;
+  /** Load that beats the rows together along y, in strand tensions. */
+  readonly load: number;
+}
+
+export interface Energies {
+  energy: number;
+  /** Least distance over touching distance among near pairs (1 where nothing overlaps). */
+  closest: number;
+}
+
+const sums: ContactSums = { energy: 0, strain: 0, closest: 1 };
+
+/**
+ * Forces on every point and on the strain ε (y → y·(1+ε) with the period), for
+ * E = Σ (w/2h)·|edge|² + bend limit + contacts + load·P, h being the strand's current mean edge held constant.
+ * Cores pull themselves straight but their pull along the piece is the maker's hand, so it is left out of ε.
+ */
+export function evaluate(state: State, list: Contacts, medium: Medium, out: Energies): void {
+  const { count, x, f, next, prev, wrap, strand, radius, weight, core, meanEdge, period } = state;
+  f.fill(0);
+  refreshMeanEdges(state);
+  refreshContacts(list, state, medium.squash);
+  let energy = medium.load * period;
+  let strain = -medium.load * period;
+  for (let i = 0; i < count; i++) {
+    const j = next[i]!;
+    if (j < 0) continue;
+    const s = strand[i]!;
+    const dx = x[3 * j]! - x[3 * i]!;
+    const dy = x[3 * j + 1]! + wrap[i]! * period - x[3 * i + 1]!;
+    const dz = x[3 * j + 2]! - x[3 * i + 2]!;
+    const c = weight[s]! / meanEdge[s]!;
+    energy += 0.5 * c * (dx * dx + dy * dy + dz * dz);
+    if (!core[s]!) strain -= c * dy * dy;
+    f[3 * i]! += c * dx;
+    f[3 * i + 1]! += c * dy;
+    f[3 * i + 2]! += c * dz;
+    f[3 * j]! -= c * dx;
+    f[3 * j + 1]! -= c * dy;
+    f[3 * j + 2]! -= c * dz;
+  }
+  // Bend limit: the chord over two edges is at least that of a circle of the strand's own radius.
+  const inv = 1 / medium.squash;
+  for (let i = 0; i < count; i++) {
+    const j = next[i]!;
+    const p = prev[i]!;
+    if (j < 0 || p < 0) continue;
+    const s = strand[i]!;
+    const h = meanEdge[s]!;
+    const ratio = Math.min(0.95, h / (2 * radius[s]!));
+    const least = 2 * h * Math.sqrt(1 - ratio * ratio);
+    const dx = x[3 * j]! - x[3 * p]!;
+    const dy = (x[3 * j + 1]! - x[3 * p + 1]! + (wrap[i]! + wrap[p]!) * period) * inv;
+    const dz = x[3 * j + 2]! - x[3 * p + 2]!;
+    const chord = Math.sqrt(dx * dx + dy * dy + dz * dz);
+    if (chord >= least) continue;
+    const over = least - chord;
+    const g = (medium.stiffness * over) / Math.max(chord, 1e-6);
+    energy += 0.5 * medium.stiffness * over * over;
+    strain += g * dy * dy;
+    f[3 * j]! += g * dx;
+    f[3 * j + 1]! += g * dy * inv;
+    f[3 * j + 2]! += g * dz;
+    f[3 * p]! -= g * dx;
+    f[3 * p + 1]! -= g * dy * inv;
+    f[3 * p + 2]! -= g * dz;
+  }
+  sums.energy = 0;
+  sums.strain = 0;
+  sums.closest = 1;
+  addContacts(list, state, medium.stiffness, medium.squash, sums);
+  state.strainF = period > 0 ? strain + sums.strain : 0;
+  out.energy = energy + sums.energy;
+  out.closest = sums.closest;
+}
+
+export function refreshMeanEdges(state: State): void {
+  const { x, next, wrap, first, size, meanEdge, period } = state;
+  for (let s = 0; s < first.length; s++) {
+    let total = 0;
+    let edges = 0;
+    for (let i = first[s]!; i < first[s]! + size[s]!; i++) {
+      const j = next[i]!;
+      if (j < 0) continue;
+      const dy = x[3 * j + 1]! + wrap[i]! * period - x[3 * i + 1]!;
+      total += Math.sqrt((x[3 * j]! - x[3 * i]!) ** 2 + dy * dy + (x[3 * j + 2]! - x[3 * i + 2]!) ** 2);
+      edges++;
+    }
+    meanEdge[s] = total / Math.max(1, edges);
+  }
+}

@@ -1,0 +1,110 @@
+import type { Rope } from '../weave/types.ts';
+
+/**
+ * Everything the engine moves, in flat typed arrays. Lengths in cord diameters, tensions in units of one strand's.
+ * Point i owns the edge to `next[i]`; an open strand's last point owns none (`next[i] === -1`).
+ */
+export interface State {
+  readonly count: number;
+  /** x, y, z per point; stride 3. */
+  readonly x: Float64Array;
+  /** Velocity and force, stride 3. */
+  readonly v: Float64Array;
+  readonly f: Float64Array;
+  readonly next: Int32Array;
+  readonly prev: Int32Array;
+  /** Periods by which the edge that leaves a point wraps round (0 for all but a periodic strand's last edge). */
+  readonly wrap: Int32Array;
+  readonly strand: Int32Array;
+  /** 1 where a point is held in place. */
+  readonly held: Uint8Array;
+  readonly first: Int32Array;
+  readonly size: Int32Array;
+  readonly radius: Float64Array;
+  readonly weight: Float64Array;
+  readonly periods: Int32Array;
+  readonly closed: Uint8Array;
+  readonly core: Uint8Array;
+  /** Mean edge length per strand, refreshed at every force evaluation. */
+  readonly meanEdge: Float64Array;
+  period: number;
+  /** Velocity and force of the strain variable (see forces.ts). */
+  strainV: number;
+  strainF: number;
+}
+
+export function createState(rope: Rope): State {
+  const count = rope.strands.reduce((n, s) => n + s.points.length / 3, 0);
+  const strands = rope.strands.length;
+  const state: State = {
+    count,
+    x: new Float64Array(3 * count),
+    v: new Float64Array(3 * count),
+    f: new Float64Array(3 * count),
+    next: new Int32Array(count),
+    prev: new Int32Array(count),
+    wrap: new Int32Array(count),
+    strand: new Int32Array(count),
+    held: new Uint8Array(count),
+    first: new Int32Array(strands),
+    size: new Int32Array(strands),
+    radius: new Float64Array(strands),
+    weight: new Float64Array(strands),
+    periods: new Int32Array(strands),
+    closed: new Uint8Array(strands),
+    core: new Uint8Array(strands),
+    meanEdge: new Float64Array(strands),
+    period: rope.period,
+    strainV: 0,
+    strainF: 0,
+  };
+  let at = 0;
+  rope.strands.forEach((strand, s) => {
+    const n = strand.points.length / 3;
+    state.first[s] = at;
+    state.size[s] = n;
+    state.radius[s] = strand.radius;
+    state.weight[s] = strand.weight;
+    state.periods[s] = strand.kind === 'periodic' ? strand.periods : 0;
+    state.closed[s] = strand.kind === 'open' ? 0 : 1;
+    state.core[s] = strand.role === 'core' ? 1 : 0;
+    state.x.set(strand.points, 3 * at);
+    for (let i = 0; i < n; i++) {
+      state.strand[at + i] = s;
+      state.next[at + i] = i < n - 1 ? at + i + 1 : state.closed[s] ? at : -1;
+      state.prev[at + i] = i > 0 ? at + i - 1 : state.closed[s] ? at + n - 1 : -1;
+    }
+    if (strand.kind === 'periodic') state.wrap[at + n - 1] = strand.periods;
+    if (strand.kind === 'open') {
+      state.held[at] = 1;
+      state.held[at + n - 1] = 1;
+    }
+    at += n;
+  });
+  return state;
+}
+
+/** Length of each strand's centre line over its own periods, in cord diameters. */
+export function strandLengths(state: State): Float64Array {
+  const out = new Float64Array(state.first.length);
+  for (let i = 0; i < state.count; i++) {
+    const j = state.next[i]!;
+    if (j < 0) continue;
+    const dx = state.x[3 * j]! - state.x[3 * i]!;
+    const dy = state.x[3 * j + 1]! - state.x[3 * i + 1]! + state.wrap[i]! * state.period;
+    const dz = state.x[3 * j + 2]! - state.x[3 * i + 2]!;
+    out[state.strand[i]!]! += Math.hypot(dx, dy, dz);
+  }
+  return out;
+}
+
+/** The strands of a state as a rope again, so that it can be drawn, resampled or solved further. */
+export function toRope(state: State, like: Rope): Rope {
+  return {
+    period: state.period,
+    strands: like.strands.map((strand, s) => ({
+      ...strand,
+      points: state.x.slice(3 * state.first[s]!, 3 * (state.first[s]! + state.size[s]!)),
+    })),
+  };
+}

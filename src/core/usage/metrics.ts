@@ -1,0 +1,47 @@
+import { type CordType, effectiveDiameterMm } from '../cord/cords.ts';
+import type { SolvedWeave } from '../patterns/types.ts';
+import type { Role } from '../weave/types.ts';
+import { len, num, percent, type Why, why } from '../why/why.ts';
+
+export interface StrandUsage {
+  readonly name: string;
+  readonly role: Role;
+  /** mm of cord for every mm of woven length. */
+  readonly perLength: number;
+}
+
+/** What a pattern measures in a given cord. */
+export interface WeaveMetrics {
+  readonly diameterMm: number;
+  readonly rowHeightMm: number;
+  readonly widthMm: number;
+  readonly thicknessMm: number;
+  readonly strands: readonly StrandUsage[];
+  /** Share by which usage and sizes may be off until the maker ties a swatch. */
+  readonly spread: number;
+  readonly source: Why;
+}
+
+/** Prior spread of usage between makers and cords before a swatch is tied. */
+export const PRIOR_SPREAD = 0.1;
+
+/**
+ * Scales a tight weave to a cord. Cord per length is free of scale; sizes go with the effective diameter. A strand
+ * that closes after k periods passes k times abreast, and its length covers all of them.
+ */
+export function weaveMetrics(solved: SolvedWeave, cord: CordType): WeaveMetrics {
+  const d = effectiveDiameterMm(cord);
+  return {
+    diameterMm: d,
+    rowHeightMm: (solved.periodD / solved.rowsPerPeriod) * d,
+    widthMm: solved.widthD * d,
+    thicknessMm: solved.thicknessD * d,
+    strands: solved.strands.map((s) => ({
+      name: s.name,
+      role: s.role,
+      perLength: s.lengthD / (solved.periodD * s.periods),
+    })),
+    spread: PRIOR_SPREAD,
+    source: why`rope engine: strands pulled tight in space, ${len(cord.nominalMm)} cord at ${percent(cord.girthFactor)} of its thickness, rows packed to ${num(solved.squash)}; ±${percent(PRIOR_SPREAD)} until you tie a swatch`,
+  };
+}

@@ -1,0 +1,26 @@
+import type { StrandSpec, WeaveSpec } from './types.ts';
+
+const DEFAULT_WEIGHT = { core: 3, work: 1, spine: 1.5 } as const;
+
+/** Writes a weave back as notation; `parse(format(spec))` gives the same weave. */
+export function format(spec: WeaveSpec): string {
+  const head = [spec.kind, spec.id];
+  if (spec.kind === 'weave') head.push('period', num(spec.period), 'rows', String(spec.rows));
+  else if (spec.rows !== 1) head.push('rows', String(spec.rows));
+  return `${[head.join(' '), ...spec.strands.map((s) => formatStrand(s, spec))].join('\n')}\n`;
+}
+
+function formatStrand(strand: StrandSpec, spec: WeaveSpec): string {
+  const options: string[] = [];
+  if (spec.kind === 'weave' && strand.periods !== 1) options.push(`k=${strand.periods}`);
+  if (strand.radius !== 0.5) options.push(`r=${num(strand.radius)}`);
+  if (strand.weight !== DEFAULT_WEIGHT[strand.role]) options.push(`w=${num(strand.weight)}`);
+  const path = strand.path.map(([x, y]) => `${num(x)},${num(y)}`).join(' ');
+  const word = strand.word ? ` | ${strand.word.replace(/(.{5})(?=.)/g, '$1 ')}` : '';
+  return `${[strand.role, strand.name, ...options].join(' ')}: ${path}${word}`;
+}
+
+/** Plain decimals only: the notation has no exponents. */
+function num(value: number): string {
+  return String(Number(value.toFixed(6)) + 0);
+}

@@ -1,0 +1,61 @@
+/** What a strand does in the piece. Cores are held straight by the maker's hand; a spine lies on top under tension. */
+export type Role = 'core' | 'work' | 'spine';
+
+/** `weave` repeats along the piece, `knot` closes on itself, `open` has ends that are held. */
+export type WeaveKind = 'weave' | 'knot' | 'open';
+
+export interface StrandSpec {
+  readonly name: string;
+  readonly role: Role;
+  /** Periods after which the strand meets itself again (weaves only). */
+  readonly periods: number;
+  /** Radius in units of the reference cord's diameter; 0.5 is the reference cord. */
+  readonly radius: number;
+  /** Tension against the other strands; cores are held harder. */
+  readonly weight: number;
+  /** Way-points: x across, y along the piece, in cord diameters; the closing point is implied. */
+  readonly path: readonly (readonly [number, number])[];
+  /** O(ver) and U(nder) in the order of travel; empty where the other strands say it all. */
+  readonly word: string;
+  /** Where the strand stands in the text, for messages. */
+  readonly line: number;
+}
+
+export interface WeaveSpec {
+  readonly kind: WeaveKind;
+  readonly id: string;
+  /** Length of one period along y in cord diameters, as drawn (weaves only). */
+  readonly period: number;
+  readonly rows: number;
+  readonly strands: readonly StrandSpec[];
+}
+
+/** A crossing in the plane, seen from strand `over` and `under`, at arc parameter (segment + fraction). */
+export interface Crossing {
+  readonly over: { readonly strand: number; readonly at: number };
+  readonly under: { readonly strand: number; readonly at: number };
+  /** The under strand is met in its image shifted by this many periods against the over strand. */
+  readonly image: number;
+  /** +1 or −1: right-handed or left-handed crossing. */
+  readonly sign: number;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Strands in space, ready to be pulled tight: flat xyz per strand, in cord diameters. */
+export interface RopeStrand {
+  readonly name: string;
+  readonly role: Role;
+  readonly kind: 'periodic' | 'closed' | 'open';
+  readonly periods: number;
+  readonly radius: number;
+  readonly weight: number;
+  /** Flat x, y, z; stride 3. The closing point of a periodic or closed strand is not repeated. */
+  readonly points: Float64Array;
+}
+
+export interface Rope {
+  readonly strands: readonly RopeStrand[];
+  /** Period along y; 0 for knots. */
+  readonly period: number;
+}

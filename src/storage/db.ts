@@ -1,0 +1,36 @@
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+
+/** A saved design. `design` is kept as it was written, even if a newer version of the program wrote it. */
+export interface DesignRecord {
+  readonly id: string;
+  /** Counts every save; two tabs that hold different revisions never overwrite each other. */
+  readonly revision: number;
+  /** Milliseconds since 1970. */
+  readonly updatedAt: number;
+  readonly name: string;
+  readonly design: unknown;
+}
+
+export interface WarpBeamDB extends DBSchema {
+  designs: { key: string; value: DesignRecord };
+  settings: { key: string; value: unknown };
+}
+
+export const DB_NAME = 'warp-beam';
+export const DB_VERSION = 1;
+
+export type Database = IDBPDatabase<WarpBeamDB>;
+
+/** Opens the store in the browser, taking it step by step from whatever version is there. */
+export function openDatabase(onBlocked?: () => void): Promise<Database> {
+  return openDB<WarpBeamDB>(DB_NAME, DB_VERSION, {
+    upgrade(db, from) {
+      if (from < 1) {
+        db.createObjectStore('designs', { keyPath: 'id' });
+        db.createObjectStore('settings');
+      }
+    },
+    blocked: () => onBlocked?.(),
+    blocking: (_current, _blocked, event) => (event.target as IDBDatabase).close(),
+  });
+}

@@ -1,0 +1,17 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  root: 'src/app',
+  publicDir: '../../public',
+  plugins: [react(), tailwindcss()],
+  build: {
+    outDir: '../../dist',
+    emptyOutDir: true,
+    assetsInlineLimit: 0,
+    modulePreload: { polyfill: false },
+    target: 'es2022',
+  },
+  worker: { format: 'es' },
+});
