@@ -2,6 +2,8 @@ import { defineConfig } from '@playwright/test';
 
 export const CHROMIUM_FLAGS = [
   '--no-sandbox',
+  // The GPU here is emulated; painting vectors on it is many times slower than on the processor.
+  '--disable-gpu-rasterization',
   '--use-gl=angle',
   '--use-angle=swiftshader',
   '--enable-unsafe-swiftshader',

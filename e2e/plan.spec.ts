@@ -89,7 +89,7 @@ test('every number says why, and the parts of a cord point at the Beam', async (
   await expect(page.getByTestId('why')).toContainText(/margin \d/);
   await page.keyboard.press('Escape');
   const lane = page.getByTestId('lane-A');
-  await lane.getByRole('button', { name: /^weave/ }).hover();
+  await lane.getByRole('option', { name: /^weave/ }).hover();
   await expect(page.getByTestId('lit-stretch')).toBeVisible();
   await page.getByTestId('figure-inner-girth').click();
   await expect(page.getByTestId('why')).toContainText('π × thickness');

@@ -5,16 +5,25 @@ import { expect, openDemo, test, word } from './help.ts';
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
+/** The popovers' own focus guards, which hand focus on at once, are not looked at. */
 async function violations(page: Page): Promise<string[]> {
   await page.evaluate(axe);
   return page.evaluate(async () => {
     const run = (
       window as unknown as {
-        axe: { run: (o: object) => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+        axe: {
+          run: (
+            context: object,
+            options: object,
+          ) => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }>;
+        };
       }
     ).axe.run;
     const tags = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'];
-    const { violations } = await run({ runOnly: { type: 'tag', values: tags } });
+    const { violations } = await run(
+      { exclude: [['[data-headlessui-focus-guard]']] },
+      { runOnly: { type: 'tag', values: tags } },
+    );
     return violations.map((v) => `${v.id}: ${v.nodes[0]?.html}`);
   });
 }
@@ -37,8 +46,10 @@ test('no violation of accessibility rules or of the content policy on the Bench'
 test('the card prints on one page with a strip of exactly 100 mm', async ({ page }) => {
   await openDemo(page);
   await page.emulateMedia({ media: 'print' });
-  const line = await page.getByTestId('strip-line').boundingBox();
-  expect(line!.width / (96 / 25.4)).toBeCloseTo(100, 1);
+  const pixels = await page
+    .getByTestId('strip-line')
+    .evaluate((path: SVGPathElement) => path.getBBox().width * path.getScreenCTM()!.a);
+  expect(pixels / (96 / 25.4)).toBeCloseTo(100, 1);
   await expect(page.getByTestId('print-card')).toContainText('Ember');
   await expect(page.getByRole('button', { name: 'Designs' })).toBeHidden();
   const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');

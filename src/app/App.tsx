@@ -1,6 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
 import { Navigate, Route, Routes, useMatch } from 'react-router';
-import { mutate } from 'swr';
 import type { UnitSystem } from '../core/units/index.ts';
 import { type Settings, writeSetting } from '../storage/settings.ts';
 import { BenchPage } from './screens/bench/BenchPage.tsx';
@@ -9,7 +8,7 @@ import { Header } from './shell/Header.tsx';
 import { SaveBanner } from './shell/SaveMark.tsx';
 import { useShortcuts } from './shell/useShortcuts.ts';
 import { type Opened, openBench } from './state/bench.ts';
-import { DESIGNS_KEY, useDatabase, useDesigns } from './state/services.tsx';
+import { useDatabase, useDesigns } from './state/services.tsx';
 import { UnitsContext } from './ui/units.tsx';
 
 export function App({ settings }: { readonly settings: Settings }) {
@@ -67,7 +66,7 @@ function useOpened(id: string | undefined): Opened | undefined {
     if (!id) return;
     let isCurrent = true;
     let result: Opened | undefined;
-    void openBench(db, id, () => void mutate(DESIGNS_KEY)).then((next) => {
+    void openBench(db, id).then((next) => {
       result = next;
       if (isCurrent) setOpened(next);
       else if (next.ok) next.bench.close();

@@ -12,15 +12,15 @@ import { Swatch } from '../ui/Swatch.tsx';
 import { useLength } from '../ui/units.tsx';
 
 interface Props {
-  readonly open: boolean;
   readonly currentId: string | undefined;
   readonly onClose: () => void;
 }
 
 /** Every saved design; new, copy, delete, bring in, and the demo. */
-export function DesignsDrawer({ open, currentId, onClose }: Props) {
+export function DesignsDrawer({ currentId, onClose }: Props) {
   const library = useLibrary();
   const [problems, setProblems] = useState<{ file: string; issues: readonly Issue[] }>();
+  const [removed, setRemoved] = useState<DesignRecord>();
   const input = useRef<HTMLInputElement>(null);
 
   async function bringIn(file: File | undefined) {
@@ -31,7 +31,7 @@ export function DesignsDrawer({ open, currentId, onClose }: Props) {
   }
 
   return (
-    <Dialog open={open} onClose={onClose} className="relative z-50">
+    <Dialog open onClose={onClose} className="relative z-50">
       <DialogBackdrop className="fixed inset-0 bg-ink/40" />
       <div className="fixed inset-0 flex justify-end">
         <DialogPanel className="flex h-full w-full max-w-md flex-col gap-3 overflow-y-auto bg-card p-5 shadow-2xl">
@@ -74,16 +74,31 @@ export function DesignsDrawer({ open, currentId, onClose }: Props) {
               </ul>
             </div>
           )}
-          {library.records.length === 0 ? (
+          {library.records.length === 0 && !removed ? (
             <p className="text-ink-soft">No designs yet.</p>
           ) : (
             <ul className="divide-y divide-rule">
+              {removed && (
+                <li className="flex items-center justify-between gap-2 py-2">
+                  “{removed.name}” was deleted.
+                  <Button
+                    look="next"
+                    onClick={async () => {
+                      await library.restore([removed]);
+                      setRemoved(undefined);
+                    }}
+                  >
+                    Undo
+                  </Button>
+                </li>
+              )}
               {library.records.map((record) => (
                 <DesignLine
                   key={record.id}
                   record={record}
                   isCurrent={record.id === currentId}
                   onOpen={onClose}
+                  onDelete={async () => setRemoved(await library.remove(record))}
                 />
               ))}
             </ul>
@@ -113,10 +128,12 @@ function DesignLine({
   record,
   isCurrent,
   onOpen,
+  onDelete,
 }: {
   record: DesignRecord;
   isCurrent: boolean;
   onOpen: () => void;
+  onDelete: () => void;
 }) {
   const library = useLibrary();
   const show = useLength();
@@ -153,7 +170,7 @@ function DesignLine({
       >
         <Copy size={18} aria-hidden />
       </Button>
-      <Button look="quiet" aria-label={`Delete ${record.name}`} onClick={() => library.remove(record)}>
+      <Button look="quiet" aria-label={`Delete ${record.name}`} onClick={onDelete}>
         <Trash2 size={18} aria-hidden />
       </Button>
     </li>

@@ -36,7 +36,7 @@ export function Header({ bench, onUnits }: Props) {
         ))}
       </nav>
       {bench && <NameField bench={bench} />}
-      <div className="ml-auto flex items-center gap-2">
+      <div className="ml-auto flex flex-wrap items-center justify-end gap-2">
         {bench && <SaveMark bench={bench} />}
         {bench && <UndoRedo bench={bench} />}
         <Button onClick={() => setListing(true)} aria-keyshortcuts="o" data-key="o">
@@ -45,7 +45,7 @@ export function Header({ bench, onUnits }: Props) {
         <UnitsSwitch onUnits={onUnits} />
         <ShortcutSheet />
       </div>
-      <DesignsDrawer open={listing} currentId={id} onClose={() => setListing(false)} />
+      {listing && <DesignsDrawer currentId={id} onClose={() => setListing(false)} />}
     </header>
   );
 }
@@ -55,7 +55,7 @@ function NameField({ bench }: { readonly bench: Bench }) {
   return (
     <input
       aria-label="Name of this design"
-      className="w-56 rounded border border-transparent bg-transparent px-2 py-1 text-ink-soft hover:border-rule focus:border-ink-soft focus:bg-white focus:text-ink"
+      className="w-44 rounded md:w-56 border border-transparent bg-transparent px-2 py-1 text-ink-soft hover:border-rule focus:border-ink-soft focus:bg-white focus:text-ink"
       defaultValue={name}
       key={name}
       maxLength={120}

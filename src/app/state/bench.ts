@@ -38,11 +38,7 @@ interface Message {
 }
 
 /** Opens a saved design for editing; a stored document that cannot be read is left as it is. */
-export async function openBench(
-  db: Database,
-  id: string,
-  onSaved: (r: DesignRecord) => void,
-): Promise<Opened> {
+export async function openBench(db: Database, id: string): Promise<Opened> {
   const stored = await getDesign(db, id);
   if (!stored)
     return {
@@ -51,15 +47,10 @@ export async function openBench(
     };
   const read = readDesign(stored.design);
   if (!read.ok) return read;
-  return { ok: true, bench: createBench(db, stored, read.value, onSaved) };
+  return { ok: true, bench: createBench(db, stored, read.value) };
 }
 
-function createBench(
-  db: Database,
-  stored: DesignRecord,
-  design: Design,
-  onSaved: (r: DesignRecord) => void,
-): Bench {
+function createBench(db: Database, stored: DesignRecord, design: Design): Bench {
   const { id } = stored;
   const store = createStore<BenchState>(() => ({
     id,
@@ -75,7 +66,6 @@ function createBench(
         store.setState({ save: save.kind === 'saved' ? { kind: 'saved', at: Date.now() } : save }),
       onSaved: (saved) => {
         channel.postMessage({ id, revision: saved.revision } satisfies Message);
-        onSaved(saved);
       },
     },
     stored.revision,

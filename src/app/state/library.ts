@@ -50,17 +50,11 @@ export function useLibrary() {
     remove: async (record: DesignRecord) => {
       const removed = await removeDesign(db, record.id);
       await mutate();
-      if (!removed) return;
-      toast({
-        text: `“${removed.name}” was deleted.`,
-        action: {
-          text: 'Undo',
-          run: async () => {
-            await restoreDesigns(db, [removed]);
-            await mutate();
-          },
-        },
-      });
+      return removed;
+    },
+    restore: async (removed: readonly DesignRecord[]) => {
+      await restoreDesigns(db, removed);
+      await mutate();
     },
     clear: async () => {
       const removed = await clearDesigns(db);

@@ -101,7 +101,7 @@ describe('designs in the store', () => {
     const db = await openDatabase();
     const future = { format: 'warp-beam/design', version: 2, surprise: true };
     await restoreDesigns(db, [{ id: 'future', revision: 4, updatedAt: 1, name: 'future', design: future }]);
-    const opened = await openBench(db, 'future', () => undefined);
+    const opened = await openBench(db, 'future');
     expect(!opened.ok && opened.issues[0]!.code).toBe('file.newer');
     expect((await getDesign(db, 'future'))?.design).toEqual(future);
     db.close();

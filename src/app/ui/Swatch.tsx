@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { CordColour } from '../../core/colour/palette.ts';
-import { luminance } from '../../core/drawing/tone.ts';
+import { inkOn } from '../../core/drawing/tone.ts';
 
 /** A cord's look in a round badge with its letter: told apart without hue by letter and texture. */
 export function Swatch({
@@ -13,7 +13,7 @@ export function Swatch({
   readonly size?: number;
 }) {
   const clip = useId();
-  const ink = luminance(colour.base) > 0.3 ? '#1b211f' : '#ffffff';
+  const ink = inkOn(colour.base);
   return (
     <svg width={size} height={size} viewBox="0 0 24 24" className="shrink-0 self-center" aria-hidden="true">
       <clipPath id={clip}>

@@ -1,12 +1,80 @@
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import type { ReactNode } from 'react';
+import { autoUpdate, computePosition, flip, offset, shift } from '@floating-ui/dom';
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import { partText, type Why } from '../../core/why/why.ts';
 import { useUnits } from './units.tsx';
+
+interface Asked {
+  readonly anchor: HTMLElement;
+  readonly label: string;
+  readonly why: Why;
+  readonly aside?: ReactNode;
+}
+
+const WhyContext = createContext<{ asked: Asked | undefined; ask: (a: Asked | undefined) => void }>({
+  asked: undefined,
+  ask: () => undefined,
+});
+
+/** One panel for all numbers of a screen: whichever was asked last shows its working. */
+export function WhyProvider({ children }: { readonly children: ReactNode }) {
+  const [asked, ask] = useState<Asked>();
+  const value = useMemo(() => ({ asked, ask }), [asked]);
+  return (
+    <WhyContext value={value}>
+      {children}
+      {asked && <WhyPanel asked={asked} onClose={() => ask(undefined)} />}
+    </WhyContext>
+  );
+}
+
+function WhyPanel({ asked, onClose }: { readonly asked: Asked; readonly onClose: () => void }) {
+  const panel = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const node = panel.current!;
+    const { anchor } = asked;
+    const stop = autoUpdate(anchor, node, async () => {
+      const at = await computePosition(anchor, node, {
+        placement: 'bottom',
+        strategy: 'fixed',
+        middleware: [offset(8), flip(), shift({ padding: 12 })],
+      });
+      Object.assign(node.style, { left: `${at.x}px`, top: `${at.y}px` });
+    });
+    const onKey = (e: KeyboardEvent) => e.key === 'Escape' && onClose();
+    const onPress = (e: PointerEvent) => {
+      const target = e.target as Node;
+      if (!node.contains(target) && !anchor.contains(target)) onClose();
+    };
+    document.addEventListener('keydown', onKey);
+    document.addEventListener('pointerdown', onPress);
+    return () => {
+      stop();
+      document.removeEventListener('keydown', onKey);
+      document.removeEventListener('pointerdown', onPress);
+    };
+  }, [asked, onClose]);
+  return (
+    <div
+      ref={panel}
+      role="status"
+      id="why-panel"
+      className="fixed top-0 left-0 z-40 w-max max-w-[min(28rem,calc(100vw-24px))] rounded-lg bg-ink px-4 py-3 text-[15px] text-white leading-relaxed shadow-xl print:hidden"
+    >
+      <p className="mb-1 text-sm text-white/75">{asked.label}</p>
+      <p data-testid="why">
+        <WhyText why={asked.why} />
+      </p>
+      {asked.aside && (
+        <div className="mt-2 border-white/20 border-t pt-2 text-sm text-white/80">{asked.aside}</div>
+      )}
+    </div>
+  );
+}
 
 interface Props {
   /** What the number is, for screen readers: “Cut length of Ember”. */
   readonly label: string;
-  readonly value: ReactNode;
+  readonly value: string;
   readonly why: Why;
   readonly aside?: ReactNode;
   readonly className?: string;
@@ -15,26 +83,27 @@ interface Props {
 
 /** A number that answers “why?”: press it and its working appears. */
 export function WhyNumber({ label, value, why, aside, className = '', testId }: Props) {
+  const { asked, ask } = useContext(WhyContext);
+  const button = useRef<HTMLButtonElement>(null);
+  const isOpen = asked !== undefined && asked.anchor === button.current;
+  // Keeps an open panel true while the design changes under it.
+  useEffect(() => {
+    if (isOpen && asked && (asked.why !== why || asked.label !== label))
+      ask({ anchor: asked.anchor, label, why, aside });
+  }, [isOpen, asked, ask, label, why, aside]);
   return (
-    <Popover className="relative inline-block">
-      <PopoverButton
-        className={`figure cursor-help underline decoration-current/40 decoration-dotted underline-offset-4 hover:decoration-current ${className}`}
-        aria-label={`${label}: ${typeof value === 'string' ? value : ''}, why?`}
-        data-testid={testId}
-      >
-        {value}
-      </PopoverButton>
-      <PopoverPanel
-        anchor={{ to: 'bottom', gap: 8, padding: 12 }}
-        className="z-40 w-max max-w-md rounded-lg bg-ink px-4 py-3 text-[15px] leading-relaxed text-white shadow-xl"
-      >
-        <p className="mb-1 text-sm text-white/75">{label}</p>
-        <p data-testid="why">
-          <WhyText why={why} />
-        </p>
-        {aside && <div className="mt-2 border-white/20 border-t pt-2 text-sm text-white/80">{aside}</div>}
-      </PopoverPanel>
-    </Popover>
+    <button
+      ref={button}
+      type="button"
+      aria-label={`${label}: ${value}, why?`}
+      aria-expanded={isOpen}
+      aria-controls={isOpen ? 'why-panel' : undefined}
+      data-testid={testId}
+      onClick={() => ask(isOpen ? undefined : { anchor: button.current!, label, why, aside })}
+      className={`figure cursor-help underline decoration-current/40 decoration-dotted underline-offset-4 hover:decoration-current ${className}`}
+    >
+      {value}
+    </button>
   );
 }
 

@@ -42,7 +42,9 @@ export function paintTubes(
       const bySlice = slices.get(run.slice) ?? new Map<string, Run[]>();
       slices.set(run.slice, bySlice);
       const key = `${tube.cord}|${tube.strand}|${tube.radiusMm}`;
-      bySlice.set(key, [...(bySlice.get(key) ?? []), run]);
+      const list = bySlice.get(key);
+      if (list) list.push(run);
+      else bySlice.set(key, [run]);
     }
   }
   const order = [...slices.keys()].sort((a, b) => a - b);
@@ -62,6 +64,7 @@ export function paintTubes(
 function runsOf(tube: Tube, view: View, sliceMm: number): Run[] {
   const n = tube.points.length / 3;
   const runs: Run[] = [];
+  const tolerance = tube.radiusMm * 0.025;
   let current: Run | undefined;
   let arc = tube.arcMm;
   let [px, py, pz] = screen(tube, view, 0);
@@ -73,12 +76,27 @@ function runsOf(tube: Tube, view: View, sliceMm: number): Run[] {
       current = { tube, slice, xs: [px], ys: [py], arcMm: arc };
       runs.push(current);
     }
-    current.xs.push(x);
-    current.ys.push(y);
+    extend(current, x, y, tolerance);
     arc += length;
     [px, py, pz] = [x, y, z];
   }
   return runs;
+}
+
+/** Adds a point to a run; the one before it is dropped where the cord runs straight on screen. */
+function extend({ xs, ys }: Run, x: number, y: number, tolerance: number): void {
+  const n = xs.length;
+  if (n > 1) {
+    const [ux, uy] = [x - xs[n - 2]!, y - ys[n - 2]!];
+    const off = ux * (ys[n - 1]! - ys[n - 2]!) - uy * (xs[n - 1]! - xs[n - 2]!);
+    if (off * off < tolerance * tolerance * (ux * ux + uy * uy)) {
+      xs[n - 1] = x;
+      ys[n - 1] = y;
+      return;
+    }
+  }
+  xs.push(x);
+  ys.push(y);
 }
 
 function screen(tube: Tube, view: View, i: number) {
@@ -92,14 +110,13 @@ function paintRuns(runs: readonly Run[], colour: CordColour, shade: number): Sha
   const base = mix(colour.base, '#0b1512', 0.34 * shade);
   const outline = mix(base, '#05090a', ownLight > 0.5 ? 0.52 : 0.62);
   const lit = mix(base, '#ffffff', ownLight < 0.06 ? 0.14 : 0.2);
-  const path = runs.map((r) => polyline(r, OVERLAP * d, 0, 0)).join('');
-  const lifted = runs.map((r) => polyline(r, OVERLAP * d, -0.05 * d, -0.13 * d)).join('');
+  const path = runs.map((r) => polyline(r, OVERLAP * d)).join('');
   const tag = { strand: tube.strand, cord: tube.cord };
   const shapes: Shape[] = [
     { d: path, stroke: outline, width: d, part: 'outline', ...tag },
     { d: path, stroke: mix(base, '#05090a', 0.2), width: d * 0.9, ...tag },
     { d: path, stroke: base, width: d * 0.72, ...tag },
-    { d: lifted, stroke: lit, width: d * 0.3, opacity: 0.75, ...tag },
+    { d: path, stroke: lit, width: d * 0.3, opacity: 0.75, shift: [-0.05 * d, -0.13 * d], ...tag },
   ];
   const ticks = runs.map((r) => sheath(r, d)).join('');
   if (ticks)
@@ -128,14 +145,14 @@ function paintRuns(runs: readonly Run[], colour: CordColour, shade: number): Sha
   return shapes;
 }
 
-/** A run as a polyline, reaching `reach` beyond both ends and moved by (ox, oy). */
-function polyline({ xs, ys }: Run, reach: number, ox: number, oy: number): string {
+/** A run as a polyline, reaching `reach` beyond both ends. */
+function polyline({ xs, ys }: Run, reach: number): string {
   const last = xs.length - 1;
   const [ax, ay] = beyond(xs[1]!, ys[1]!, xs[0]!, ys[0]!, reach);
   const [bx, by] = beyond(xs[last - 1]!, ys[last - 1]!, xs[last]!, ys[last]!, reach);
-  let out = `M${fix(ax + ox)} ${fix(ay + oy)}`;
-  for (let i = 1; i < last; i++) out += `L${fix(xs[i]! + ox)} ${fix(ys[i]! + oy)}`;
-  return `${out}L${fix(bx + ox)} ${fix(by + oy)}`;
+  let out = `M${fix(ax)} ${fix(ay)}`;
+  for (let i = 1; i < last; i++) out += `L${fix(xs[i]!)} ${fix(ys[i]!)}`;
+  return `${out}L${fix(bx)} ${fix(by)}`;
 }
 
 function beyond(x0: number, y0: number, x1: number, y1: number, reach: number): [number, number] {

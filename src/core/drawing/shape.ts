@@ -1,9 +1,14 @@
-/** What a picture is made of: plain data that a screen, an SVG file or a test can read. Coordinates in mm. */
+/**
+ * What a picture is made of: plain data that a screen, an SVG file or a test can read. Coordinates inside `d` are
+ * whole hundredths of a millimetre (short to write, finer than any printer); all other numbers are mm.
+ */
 export interface Shape {
   readonly d: string;
   readonly fill?: string;
   readonly stroke?: string;
   readonly width?: number;
+  /** The stroke is moved by this much. */
+  readonly shift?: readonly [number, number];
   readonly opacity?: number;
   readonly cap?: 'butt' | 'round';
   readonly rule?: 'evenodd';
@@ -21,5 +26,8 @@ export interface Scene {
   readonly shapes: readonly Shape[];
 }
 
-/** Coordinates to 0.01 mm, without trailing zeros: finer than any printer. */
-export const fix = (value: number): string => String(Math.round(value * 100) / 100);
+/** Units of path coordinates per millimetre. */
+export const PER_MM = 100;
+
+/** A coordinate in mm as it stands in a path. */
+export const fix = (mm: number): string => String(Math.round(mm * PER_MM));

@@ -1,8 +1,10 @@
-import type { Scene, Shape } from './shape.ts';
+import { PER_MM, type Scene, type Shape } from './shape.ts';
 
-/** A scene as a self-contained SVG file, true to scale (1 user unit = 1 mm). */
+/** A scene as a self-contained SVG file, true to scale: its size is in mm, its user unit 1/100 mm. */
 export function sceneSvg(scene: Scene, title: string): string {
-  const box = [scene.minX, scene.minY, scene.widthMm, scene.heightMm].map((v) => v.toFixed(2)).join(' ');
+  const box = [scene.minX, scene.minY, scene.widthMm, scene.heightMm]
+    .map((v) => Math.round(v * PER_MM))
+    .join(' ');
   const size = `width="${scene.widthMm.toFixed(2)}mm" height="${scene.heightMm.toFixed(2)}mm"`;
   const body = scene.shapes.map(shapeSvg).join('\n');
   return `<svg xmlns="http://www.w3.org/2000/svg" ${size} viewBox="${box}">\n<title>${escapeXml(title)}</title>\n${body}\n</svg>\n`;
@@ -13,10 +15,11 @@ function shapeSvg(shape: Shape): string {
     ['d', shape.d],
     ['fill', shape.fill ?? 'none'],
     ['stroke', shape.stroke],
-    ['stroke-width', shape.width === undefined ? undefined : Number(shape.width.toFixed(3))],
+    ['stroke-width', shape.width === undefined ? undefined : Number((shape.width * PER_MM).toFixed(1))],
     ['stroke-linecap', shape.cap],
     ['stroke-linejoin', shape.stroke ? 'round' : undefined],
     ['opacity', shape.opacity],
+    ['transform', shape.shift && `translate(${shape.shift.map((v) => Math.round(v * PER_MM)).join(' ')})`],
     ['fill-rule', shape.rule],
     ['data-strand', shape.strand],
   ];

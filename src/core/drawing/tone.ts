@@ -16,3 +16,6 @@ export function luminance(hex: string): number {
   };
   return 0.2126 * linear(1) + 0.7152 * linear(3) + 0.0722 * linear(5);
 }
+
+/** Black or white, whichever reads on a ground with a contrast of 4.5 or better (WCAG 2, 1.4.3). */
+export const inkOn = (ground: string): string => (luminance(ground) > 0.18 ? '#000000' : '#ffffff');

@@ -73,7 +73,7 @@ describe('plan', () => {
   });
 
   it('adds a lark’s head up by hand', () => {
-    const attach = planned().cords[0]!.parts[0]!;
+    const attach = planned().cords[0]!.parts.find((p) => p.what === 'attach' && p.fromMm === 0)!;
     // Bar 3 × 2.5 mm, cord 3.68 mm: 2·5.5 + π·3.68 + 3.68.
     expect(attach.lengthMm).toBeCloseTo(11 + 11.561 + 3.68, 2);
   });
@@ -149,6 +149,14 @@ describe('plan', () => {
         expect(spans.at(-1)!.toMm).toBeCloseTo(p.standoffMm + p.wovenLengthMm, 6);
       }
     }
+  });
+
+  it('lays a folded cord out from end to end, alike on both sides of the fold', () => {
+    const [cord] = planned().cords;
+    const kinds = cord!.parts.slice(0, -1).map((p) => p.what);
+    expect(kinds).toEqual(kinds.toReversed());
+    const before = cord!.parts.slice(0, kinds.length / 2).reduce((sum, p) => sum + p.lengthMm, 0);
+    expect(Math.abs(before - cord!.marks[0]!.atMm)).toBeLessThan(15);
   });
 
   it('puts the join of two colours away from the closure', () => {

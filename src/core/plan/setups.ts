@@ -100,6 +100,7 @@ function finish(
   parts: readonly CordPart[],
   ends: number,
   marks: CordCut['marks'] = [],
+  isFolded = false,
 ): CordCut {
   const share = MARGINS[c.r.design.margin ?? 'measured'];
   const needed = parts.reduce((sum, p) => sum + p.lengthMm, 0);
@@ -107,13 +108,17 @@ function finish(
   const margin = (needed - tails) * share;
   const step = c.r.roundToMm;
   const cutMm = Math.ceil((needed + margin) / step - 1e-9) * step;
+  const spare: CordPart = {
+    what: 'margin',
+    lengthMm: isFolded ? margin / 2 : margin,
+    why: isFolded
+      ? why`half of ${percent(share)} of ${len(needed - tails)}, everything but the tails; the other half is at the other end`
+      : why`${percent(share)} of ${len(needed - tails)}, everything but the tail`,
+  };
   const all: CordPart[] = [
+    ...(isFolded ? [spare] : []),
     ...parts,
-    {
-      what: 'margin',
-      lengthMm: margin,
-      why: why`${percent(share)} of ${len(needed - tails)}, everything but the tail`,
-    },
+    spare,
     { what: 'rounding', lengthMm: cutMm - needed - margin, why: why`up to the next full ${len(step)}` },
   ];
   const colour = c.r.colours[index]!;
@@ -138,8 +143,9 @@ function totalWhy(parts: readonly CordPart[], cutMm: number): Why {
 }
 
 function folded(c: SetupContext): SetUp {
-  const halves = pairs(c).map((p) => half(c, p.core, p.work));
-  const cord = finish(c, 0, 'one cord, folded: cores and working ends', halves.flat(), halves.length);
+  const [first, second] = pairs(c).map((p) => half(c, p.core, p.work)) as [CordPart[], CordPart[]];
+  const parts = [...first.toReversed(), ...second];
+  const cord = finish(c, 0, 'one cord, folded: cores and working ends', parts, 2, [], true);
   const fold = {
     what: 'fold' as const,
     atMm: cord.cutLengthMm / 2,
@@ -206,7 +212,7 @@ function separate(c: SetupContext): SetUp {
   const returned = RETURN_ROWS * c.m.rowHeightMm;
   const cores = c.m.strands.filter((s) => s.role === 'core');
   const works = c.m.strands.filter((s) => s.role === 'work');
-  const coreParts = cores.flatMap((core): CordPart[] => [
+  const coreHalves = cores.map((core): CordPart[] => [
     { what: 'attach', lengthMm: hitch.lengthMm, why: hitch.why, fromMm: 0, toMm: c.standoffMm },
     coreRun(c, core),
     {
@@ -224,7 +230,9 @@ function separate(c: SetupContext): SetUp {
     fromMm: c.standoffMm,
     toMm: c.standoffMm,
   };
-  const workParts = [middle, ...works.flatMap((w) => [weave(c, w), tail(c, w)])];
+  const [workA, workB] = works.map((w) => [weave(c, w), tail(c, w)]) as [CordPart[], CordPart[]];
+  const workParts = [...workA.toReversed(), middle, ...workB];
+  const coreParts = [...coreHalves[0]!.toReversed(), ...coreHalves.slice(1).flat()];
   const fold = (cord: CordCut, words: Why): CordCut => ({
     ...cord,
     marks: [{ what: 'fold', atMm: cord.cutLengthMm / 2, why: words }],
@@ -232,8 +240,8 @@ function separate(c: SetupContext): SetUp {
   return {
     marks: [],
     cords: [
-      fold(finish(c, 0, 'both working ends', workParts, works.length), why`its middle goes behind the cores`),
-      fold(finish(c, 1, 'both cores', coreParts, 0), why`the middle: it lies over the first bar`),
+      fold(finish(c, 0, 'both working ends', workParts, 2, [], true), why`its middle goes behind the cores`),
+      fold(finish(c, 1, 'both cores', coreParts, 0, [], true), why`the middle: it lies over the first bar`),
     ],
   };
 }

@@ -1,9 +1,9 @@
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { beamScene, closedSpan } from '../../../core/drawing/beam.ts';
 import type { View } from '../../../core/drawing/paint.ts';
-import type { Scene, Shape } from '../../../core/drawing/shape.ts';
+import { PER_MM, type Scene, type Shape } from '../../../core/drawing/shape.ts';
 import { useLength, useUnits } from '../../ui/units.tsx';
-import { useBench } from './BenchContext.tsx';
+import { type PlanView, useLit, usePlan } from './BenchContext.tsx';
 import { Mat } from './Mat.tsx';
 
 const VIEWS: readonly View[] = ['front', 'back', 'edge'];
@@ -17,21 +17,14 @@ interface Props {
 
 /** The piece on the cutting mat, to scale with the ruler: hardware, hitches and every row from the strands in space. */
 export function Beam({ view, onView }: Props) {
-  const { planned, plan, lit, setLit } = useBench();
+  const shown = usePlan();
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
-  const scene = useMemo(() => plan && beamScene(planned, plan, view), [planned, plan, view]);
+  const scene = useMemo(() => shown && beamScene(shown.planned, shown.plan, view), [shown, view]);
   return (
     <section aria-label="The Beam" className="on-mat relative bg-mat text-white" ref={frame}>
-      {scene && plan && (
-        <Piece
-          scene={scene}
-          width={width}
-          lit={lit?.strand}
-          onPoint={(strand, cord) => setLit(strand ? { strand, cord } : undefined)}
-        />
-      )}
-      <fieldset className="absolute bottom-2 left-4 flex gap-1 text-[15px]">
+      {scene && shown && <Piece scene={scene} shown={shown} width={width} />}
+      <fieldset className="flex gap-1 px-4 pb-2 text-[15px]">
         <legend className="sr-only">Which face is shown</legend>
         {VIEWS.map((v) => (
           <button
@@ -49,31 +42,23 @@ export function Beam({ view, onView }: Props) {
   );
 }
 
-function Piece({
-  scene,
-  width,
-  lit,
-  onPoint,
-}: {
-  scene: Scene;
-  width: number;
-  lit: string | undefined;
-  onPoint: (strand: string | undefined, cord: number) => void;
-}) {
-  const { planned, plan, lit: pointed } = useBench();
+function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: number }) {
+  const { plan, planned } = shown;
+  const { lit, setLit } = useLit();
   const show = useLength();
   const units = useUnits();
-  const span = closedSpan(planned, plan!);
+  const span = closedSpan(planned, plan);
   const scale = Math.min(MAX_SCALE, (width - 48) / scene.widthMm);
   const pieceTop = RULER_PX + 52;
   const pieceHeight = scene.heightMm * scale;
-  const height = pieceTop + pieceHeight + 74;
+  const isNarrow = width < 760;
+  const height = pieceTop + pieceHeight + (isNarrow ? 72 : 50);
   const left = (width - scene.widthMm * scale) / 2;
   const x = (mm: number) => left + (mm - scene.minX) * scale;
   const middle = pieceTop + pieceHeight / 2;
-  const end = plan!.standoffMm + plan!.wovenLengthMm;
-  const part = pointed?.part === undefined ? undefined : plan!.cords[pointed.cord]?.parts[pointed.part];
-  const title = `${planned.name}: ${plan!.rows} rows, ${show(plan!.finishedLengthMm)} closed`;
+  const end = plan.standoffMm + plan.wovenLengthMm;
+  const part = lit?.part === undefined ? undefined : plan.cords[lit.cord]?.parts[lit.part];
+  const title = `${planned.name}: ${plan.rows} rows, ${show(plan.finishedLengthMm)} closed`;
   return (
     <svg
       width={width}
@@ -84,9 +69,9 @@ function Piece({
       data-scale={scale}
       onPointerOver={(e) => {
         const { strand, cord } = (e.target as SVGElement).dataset;
-        onPoint(strand, Number(cord ?? 0));
+        setLit(strand ? { strand, cord: Number(cord ?? 0) } : undefined);
       }}
-      onPointerLeave={() => onPoint(undefined, 0)}
+      onPointerLeave={() => setLit(undefined)}
     >
       <Mat
         width={width}
@@ -100,28 +85,28 @@ function Piece({
         from={x(span.fromMm)}
         to={x(span.toMm)}
         y={RULER_PX + 26}
-        text={`closed ${show(plan!.finishedLengthMm)}`}
+        text={`closed ${show(plan.finishedLengthMm)}`}
         testId="dim-closed"
       />
-      <g transform={`translate(${x(0)} ${middle}) scale(${scale})`}>
-        <Shapes shapes={scene.shapes} lit={lit} />
+      <g transform={`translate(${x(0)} ${middle}) scale(${scale / PER_MM})`}>
+        <Shapes shapes={scene.shapes} lit={lit?.strand} />
       </g>
       <Dimension
-        from={x(plan!.standoffMm)}
+        from={x(plan.standoffMm)}
         to={x(end)}
         y={pieceTop + pieceHeight + 18}
-        text={`woven ${show(plan!.wovenLengthMm)} · ${plan!.rows} rows`}
+        text={`woven ${show(plan.wovenLengthMm)} · ${plan.rows} rows`}
         testId="dim-woven"
       />
-      <text x={x(end)} y={pieceTop + pieceHeight + 48} textAnchor="end" fill="#fdf0cf" fontSize="14">
+      <text x={x(end)} y={pieceTop + pieceHeight + 42} textAnchor="end" fill="#fdf0cf" fontSize="14">
         row 1 starts here ↑
       </text>
-      {plan!.marks.map((mark) => (
+      {plan.marks.map((mark) => (
         <Mark
           key={mark.label}
           x={x(mark.atMm)}
           top={pieceTop}
-          bottom={pieceTop + pieceHeight + 36}
+          bottom={pieceTop + pieceHeight + (isNarrow ? 52 : 30)}
           label={mark.label}
         />
       ))}
@@ -207,7 +192,8 @@ export const Shapes = memo(function Shapes({
       d={s.d}
       fill={s.fill ?? 'none'}
       stroke={s.stroke}
-      strokeWidth={s.width}
+      strokeWidth={s.width && s.width * PER_MM}
+      transform={s.shift && `translate(${s.shift[0] * PER_MM} ${s.shift[1] * PER_MM})`}
       strokeLinecap={s.cap}
       strokeLinejoin="round"
       fillRule={s.rule}

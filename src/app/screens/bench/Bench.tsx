@@ -1,59 +1,59 @@
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import type { View } from '../../../core/drawing/paint.ts';
-import type { Design } from '../../../core/formats/design.ts';
 import { plan as makePlan } from '../../../core/plan/plan.ts';
-import type { Plan } from '../../../core/plan/types.ts';
 import type { Bench as BenchStore } from '../../state/bench.ts';
+import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Beam } from './Beam.tsx';
-import { BenchContext, type Lit } from './BenchContext.tsx';
+import { BenchContext, type Lit, LitContext, PlanContext, type PlanView } from './BenchContext.tsx';
 import { Card } from './Card.tsx';
 import { ExportDialog } from './ExportDialog.tsx';
 import { Issues } from './Issues.tsx';
 import { PrintCard } from './PrintCard.tsx';
 import { Schools } from './Schools.tsx';
 import { Sentence } from './Sentence.tsx';
+import { usePrinting } from './usePrinting.ts';
 import { Warp } from './Warp.tsx';
 
 /** The planning screen: the sentence, the Beam, the warp, the card. Everything follows the design at once. */
 export function Bench({ bench }: { readonly bench: BenchStore }) {
   const design = useStore(bench.store, (s) => s.history.present);
   const [view, setView] = useState<View>('front');
-  const [lit, setLit] = useState<Lit>();
   const [exporting, setExporting] = useState(false);
+  const isPrinting = usePrinting();
   const result = useMemo(() => makePlan(design), [design]);
-  const last = useRef<{ plan: Plan; design: Design } | undefined>(undefined);
-  if (result.ok) last.current = { plan: result.value, design };
+  const last = useRef<PlanView | undefined>(undefined);
+  if (result.ok && last.current?.planned !== design) last.current = { plan: result.value, planned: design };
   const shown = useDeferredValue(last.current);
-  const context = useMemo(
-    () => ({
-      design,
-      plan: shown?.plan,
-      planned: shown?.design ?? design,
-      issues: result.ok ? [] : result.issues,
-      dispatch: bench.dispatch,
-      lit,
-      setLit,
-    }),
-    [design, shown, result, bench, lit],
+  const [lit, setLit] = useState<Lit>();
+  const litView = useMemo(() => ({ lit, setLit }), [lit]);
+  const benchView = useMemo(
+    () => ({ design, issues: result.ok ? [] : result.issues, dispatch: bench.dispatch }),
+    [design, result, bench],
   );
   return (
-    <BenchContext value={context}>
-      <main className="print:hidden">
-        <h1 className="sr-only">{design.name}, on the Bench</h1>
-        <Sentence />
-        <Issues />
-        <Beam view={view} onView={setView} />
-        <div className="grid gap-x-8 gap-y-5 px-5 py-4 lg:grid-cols-[1fr_21rem]">
-          <div className="flex min-w-0 flex-col gap-6">
-            <Warp />
-            <Schools />
-          </div>
-          <Card onExport={() => setExporting(true)} />
-        </div>
-        <ExportDialog open={exporting} view={view} onClose={() => setExporting(false)} />
-      </main>
-      <PrintCard />
+    <BenchContext value={benchView}>
+      <PlanContext value={isPrinting ? last.current : shown}>
+        <LitContext value={litView}>
+          <WhyProvider>
+            <main className="print:hidden">
+              <h1 className="sr-only">{design.name}, on the Bench</h1>
+              <Sentence />
+              <Issues />
+              <Beam view={view} onView={setView} />
+              <div className="grid gap-x-8 gap-y-5 px-5 py-4 lg:grid-cols-[1fr_21rem]">
+                <div className="flex min-w-0 flex-col gap-6">
+                  <Warp />
+                  <Schools />
+                </div>
+                <Card onExport={() => setExporting(true)} />
+              </div>
+              {exporting && <ExportDialog view={view} onClose={() => setExporting(false)} />}
+            </main>
+            {isPrinting && <PrintCard />}
+          </WhyProvider>
+        </LitContext>
+      </PlanContext>
     </BenchContext>
   );
 }

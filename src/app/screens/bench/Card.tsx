@@ -6,7 +6,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
-import { useBench } from './BenchContext.tsx';
+import { usePlan } from './BenchContext.tsx';
 
 interface Props {
   readonly onExport: () => void;
@@ -14,12 +14,13 @@ interface Props {
 
 /** What to cut, how it fits, what it weighs: the card that lies beside the work. */
 export function Card({ onExport }: Props) {
-  const { plan, design } = useBench();
+  const view = usePlan();
   const show = useLength();
-  if (!plan) return null;
+  if (!view) return null;
+  const { plan, planned } = view;
   const failed = plan.checks.filter((c) => !c.ok);
   const passed = plan.checks.filter((c) => c.ok);
-  const melts = FIBRE_MELTS[findCord(design.cord)?.fibre ?? 'nylon'];
+  const melts = FIBRE_MELTS[findCord(planned.cord)?.fibre ?? 'nylon'];
   return (
     <aside
       aria-label="The card"

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { beamScene } from '../../../core/drawing/beam.ts';
+import { PER_MM } from '../../../core/drawing/shape.ts';
 import { plan } from '../../../core/plan/plan.ts';
 import { useLibrary } from '../../state/library.ts';
 import { newDesign } from '../../state/newDesign.ts';
@@ -23,7 +24,9 @@ export function EmptyBench() {
           viewBox={`${scene.minX - 4} ${scene.minY - 6} ${scene.widthMm + 8} ${scene.heightMm + 12}`}
           aria-hidden="true"
         >
-          <Shapes shapes={scene.shapes} />
+          <g transform={`scale(${1 / PER_MM})`}>
+            <Shapes shapes={scene.shapes} />
+          </g>
         </svg>
       )}
       <p className="max-w-xl text-lg">

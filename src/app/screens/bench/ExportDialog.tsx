@@ -3,16 +3,16 @@ import type { View } from '../../../core/drawing/paint.ts';
 import { beamFile, cutListCsv, cutListTextFile, designFile, download } from '../../export/files.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/units.tsx';
-import { useBench } from './BenchContext.tsx';
+import { useBench, usePlan } from './BenchContext.tsx';
 
 interface Props {
-  readonly open: boolean;
   readonly view: View;
   readonly onClose: () => void;
 }
 
-export function ExportDialog({ open, view, onClose }: Props) {
-  const { design, planned, plan } = useBench();
+export function ExportDialog({ view, onClose }: Props) {
+  const { design } = useBench();
+  const shown = usePlan();
   const units = useUnits();
   const files = [
     {
@@ -24,24 +24,24 @@ export function ExportDialog({ open, view, onClose }: Props) {
     {
       name: 'The cut list as a table',
       note: 'CSV, every stretch of every cord in mm',
-      file: () => cutListCsv(planned, plan!),
+      file: () => cutListCsv(shown!.planned, shown!.plan),
       needsPlan: true,
     },
     {
       name: 'The cut list as text',
       note: 'plain text, in the units that are shown',
-      file: () => cutListTextFile(planned, plan!, units),
+      file: () => cutListTextFile(shown!.planned, shown!.plan, units),
       needsPlan: true,
     },
     {
       name: `The Beam, ${view}`,
       note: 'SVG, true to scale',
-      file: () => beamFile(planned, plan!, view),
+      file: () => beamFile(shown!.planned, shown!.plan, view),
       needsPlan: true,
     },
   ];
   return (
-    <Dialog open={open} onClose={onClose} className="relative z-50">
+    <Dialog open onClose={onClose} className="relative z-50">
       <DialogBackdrop className="fixed inset-0 bg-ink/40" />
       <div className="fixed inset-0 flex items-center justify-center p-4">
         <DialogPanel className="w-full max-w-md rounded-xl bg-card p-5 shadow-2xl">
@@ -57,7 +57,7 @@ export function ExportDialog({ open, view, onClose }: Props) {
                   <span className="text-ink-soft text-sm">{f.note}</span>
                 </span>
                 <Button
-                  disabled={f.needsPlan && !plan}
+                  disabled={f.needsPlan && !shown}
                   onClick={() => download(f.file())}
                   aria-label={`Save ${f.name}`}
                 >

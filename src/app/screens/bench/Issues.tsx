@@ -1,9 +1,10 @@
 import { CircleAlert } from 'lucide-react';
-import { useBench } from './BenchContext.tsx';
+import { useBench, usePlan } from './BenchContext.tsx';
 
 /** What keeps the design from being planned, in plain words; the last plan that worked stays on the mat. */
 export function Issues() {
-  const { issues, plan } = useBench();
+  const { issues } = useBench();
+  const shown = usePlan();
   if (issues.length === 0) return null;
   return (
     <div role="alert" className="mx-5 mb-3 rounded-lg border border-bad bg-bad-pale px-4 py-2 text-bad">
@@ -15,7 +16,7 @@ export function Issues() {
           </li>
         ))}
       </ul>
-      {plan && <p className="mt-1 text-ink-soft text-sm">Below is the last plan that worked.</p>}
+      {shown && <p className="mt-1 text-ink-soft text-sm">Below is the last plan that worked.</p>}
     </div>
   );
 }

@@ -28,10 +28,12 @@ export const Mat = memo(function Mat({ width, height, units, scale, zero, rulerP
   const count = Math.floor((width - zero - 8) / step);
   let ticks = '';
   for (let i = 0; i <= count; i++) {
+    if (step < 2.5 && (2 * i) % rule.ticks !== 0) continue;
     const size = i % rule.ticks === 0 ? 12 : (2 * i) % rule.ticks === 0 ? 9 : 5;
     ticks += `M${(zero + i * step).toFixed(1)} 0v${size}`;
   }
-  const labels = Array.from({ length: Math.floor(count / rule.ticks) + 1 }, (_, i) => i);
+  const every = rule.labelMm * scale < 26 ? 5 : 1;
+  const labels = Array.from({ length: Math.floor(count / rule.ticks / every) + 1 }, (_, i) => i * every);
   return (
     <g data-testid={`ruler-${rule.name}`}>
       <path

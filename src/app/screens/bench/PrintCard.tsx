@@ -1,22 +1,24 @@
 import { useMemo } from 'react';
 import { HOW_TO_MEASURE } from '../../../core/closures/sideRelease.ts';
 import { beamScene } from '../../../core/drawing/beam.ts';
+import { PER_MM } from '../../../core/drawing/shape.ts';
 import { findPattern } from '../../../core/patterns/index.ts';
 import { whyText } from '../../../core/why/why.ts';
 import { useLength, useUnits } from '../../ui/units.tsx';
 import { Shapes } from './Beam.tsx';
-import { useBench } from './BenchContext.tsx';
+import { usePlan } from './BenchContext.tsx';
 
 /** The longest piece that is printed at full size on a page of 186 mm of print width. */
 const FULL_SIZE_MM = 186;
 
 /** One page for the bench: cuts, the piece, how a row goes, cautions, and a strip to check that the print is 1:1. */
 export function PrintCard() {
-  const { planned, plan } = useBench();
+  const shown = usePlan();
   const show = useLength();
   const system = useUnits();
-  const scene = useMemo(() => plan && beamScene(planned, plan, 'front'), [planned, plan]);
-  if (!plan || !scene) return null;
+  const scene = useMemo(() => shown && beamScene(shown.planned, shown.plan, 'front'), [shown]);
+  if (!shown || !scene) return null;
+  const { plan, planned } = shown;
   const scale = Math.min(1, FULL_SIZE_MM / scene.widthMm);
   const pattern = findPattern(planned.pattern.id)!;
   return (
@@ -33,7 +35,9 @@ export function PrintCard() {
         viewBox={`${scene.minX} ${scene.minY} ${scene.widthMm} ${scene.heightMm}`}
         aria-hidden="true"
       >
-        <Shapes shapes={scene.shapes} />
+        <g transform={`scale(${1 / PER_MM})`}>
+          <Shapes shapes={scene.shapes} />
+        </g>
       </svg>
       <p className="text-[9pt]">
         {scale === 1
@@ -56,7 +60,11 @@ export function PrintCard() {
               <td className="py-1 font-bold">☐ {c.letter}</td>
               <td>{c.name}</td>
               <td>{c.role}</td>
-              <td>{c.marks.map((m) => `${m.what} at ${show(m.atMm)}`).join('; ')}</td>
+              <td>
+                {c.marks
+                  .map((m) => (m.atMm === 0 ? `${m.what}: first end` : `${m.what} at ${show(m.atMm)}`))
+                  .join('; ')}
+              </td>
               <td className="figure text-right font-bold">
                 {show(c.cutLengthMm, { kind: 'cut', rounding: 'up' })}
               </td>

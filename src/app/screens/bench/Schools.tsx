@@ -1,13 +1,15 @@
 import { type Ease, sameEase } from '../../../core/fit/schools.ts';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber } from '../../ui/WhyNumber.tsx';
-import { useBench } from './BenchContext.tsx';
+import { useBench, usePlan } from './BenchContext.tsx';
 
 /** The schools of ease side by side for this body, as bars to one scale; pressing one takes it. */
 export function Schools() {
-  const { plan, design, dispatch } = useBench();
+  const { dispatch } = useBench();
+  const view = usePlan();
   const show = useLength();
-  if (!plan) return null;
+  if (!view) return null;
+  const { plan, planned } = view;
   const most = Math.max(...plan.schools.map((s) => s.finishedMm));
   const bend = plan.metrics.thicknessMm * Math.PI;
   return (
@@ -20,10 +22,13 @@ export function Schools() {
       </h2>
       <ol className="mt-2 grid gap-1.5">
         {plan.schools.map((school) => {
-          const chosen = sameEase(school.ease, design.ease);
-          const touch = ((design.wearer.girthMm + bend) / most) * 100;
+          const chosen = sameEase(school.ease, planned.ease);
+          const touch = ((planned.wearer.girthMm + bend) / most) * 100;
           return (
-            <li key={school.label} className="grid grid-cols-[7.5rem_1fr_6rem] items-center gap-3">
+            <li
+              key={school.label}
+              className="grid grid-cols-[6rem_1fr_5.5rem] items-center gap-2 md:grid-cols-[7.5rem_1fr_6rem] md:gap-3"
+            >
               <button
                 type="button"
                 aria-pressed={chosen}

@@ -1,15 +1,16 @@
 import { findColour } from '../../../core/colour/palette.ts';
-import { luminance, mix } from '../../../core/drawing/tone.ts';
-import type { CordCut, CordPart } from '../../../core/plan/types.ts';
+import { inkOn, mix } from '../../../core/drawing/tone.ts';
+import type { CordCut, CordPart, Plan } from '../../../core/plan/types.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber } from '../../ui/WhyNumber.tsx';
-import { useBench } from './BenchContext.tsx';
+import { type Lit, useLit, usePlan } from './BenchContext.tsx';
 
 /** Every cord unrolled, all at one scale, in the order in which it is used. */
 export function Warp() {
-  const { plan } = useBench();
-  if (!plan) return null;
+  const view = usePlan();
+  if (!view) return null;
+  const { plan } = view;
   const longest = Math.max(...plan.cords.map((c) => c.cutLengthMm));
   return (
     <section aria-label="The warp" className="min-w-0">
@@ -21,20 +22,25 @@ export function Warp() {
       </h2>
       <ol className="mt-2 flex flex-col gap-3">
         {plan.cords.map((cord, i) => (
-          <Lane key={cord.letter} cord={cord} index={i} share={cord.cutLengthMm / longest} />
+          <Lane key={cord.letter} plan={plan} cord={cord} index={i} share={cord.cutLengthMm / longest} />
         ))}
       </ol>
     </section>
   );
 }
 
-function Lane({ cord, index, share }: { cord: CordCut; index: number; share: number }) {
-  const { plan, lit, setLit } = useBench();
+function Lane({ plan, cord, index, share }: { plan: Plan; cord: CordCut; index: number; share: number }) {
+  const { lit, setLit } = useLit();
   const show = useLength();
   const colour = findColour(cord.colour)!;
-  const thumb = plan!.figures.ruleOfThumb;
+  const thumb = plan.figures.ruleOfThumb;
+  const lane = `lane-${cord.letter}`;
+  const point = (p: number) => setLit({ cord: index, part: p, strand: cord.parts[p]!.strand });
   return (
-    <li className="grid grid-cols-[auto_1fr_auto] items-center gap-x-3" data-testid={`lane-${cord.letter}`}>
+    <li
+      className="grid grid-cols-[1fr_auto] items-center gap-x-3 md:grid-cols-[auto_1fr_auto]"
+      data-testid={`lane-${cord.letter}`}
+    >
       <div className="flex w-40 items-center gap-2">
         <Swatch colour={colour} letter={cord.letter} size={30} />
         <span className="flex min-w-0 flex-col leading-tight">
@@ -42,27 +48,40 @@ function Lane({ cord, index, share }: { cord: CordCut; index: number; share: num
           <span className="text-ink-soft text-sm">{cord.role}</span>
         </span>
       </div>
-      <div className="relative py-4">
-        <ol className="flex h-8" style={{ width: `${share * 100}%` }}>
+      <div className="relative order-3 col-span-2 py-4 md:order-none md:col-span-1">
+        <div
+          // The stretches are walked with the arrow keys as well as pointed at.
+          role="listbox"
+          tabIndex={0}
+          aria-label={`Stretches of ${cord.letter} ${cord.name}, in order`}
+          aria-activedescendant={
+            lit?.cord === index && lit.part !== undefined ? `${lane}-${lit.part}` : undefined
+          }
+          onKeyDown={(e) => {
+            const step = { ArrowRight: 1, ArrowLeft: -1 }[e.key];
+            if (!step) return;
+            e.preventDefault();
+            point(
+              (cord.parts.length + (lit?.cord === index ? (lit.part ?? -1) : -1) + step) % cord.parts.length,
+            );
+          }}
+          onBlur={() => setLit(undefined)}
+          className="flex h-8 outline outline-ink-soft/50"
+          style={{ width: `${share * 100}%` }}
+        >
           {cord.parts.map((part, p) => (
             <Stretch
               // biome-ignore lint/suspicious/noArrayIndexKey: stretches have no identity but their place on the cord
               key={p}
+              id={`${lane}-${p}`}
               part={part}
               base={colour.base}
               share={part.lengthMm / cord.cutLengthMm}
-              isLit={
-                lit?.cord === index &&
-                (lit.part === p ||
-                  (lit.strand !== undefined &&
-                    lit.part === undefined &&
-                    lit.strand === part.strand &&
-                    part.what !== 'tail'))
-              }
-              onPoint={(on) => setLit(on ? { cord: index, part: p, strand: part.strand } : undefined)}
+              isLit={lit?.cord === index && isLitPart(lit, part, p)}
+              onPoint={(on) => (on ? point(p) : setLit(undefined))}
             />
           ))}
-        </ol>
+        </div>
         {cord.marks.map((mark, m) => (
           <span
             key={mark.what}
@@ -83,12 +102,18 @@ function Lane({ cord, index, share }: { cord: CordCut; index: number; share: num
           <>
             The rule of thumb, a foot of cord for each inch of bar, would give{' '}
             {show(thumb.value, { kind: 'cut' })} in all; this plan cuts{' '}
-            {show(plan!.figures.total.value, { kind: 'cut' })}, tails and margin included.
+            {show(plan.figures.total.value, { kind: 'cut' })}, tails and margin included.
           </>
         }
       />
     </li>
   );
+}
+
+/** The stretch itself is pointed at, or its strand is, on the Beam. */
+function isLitPart(lit: Lit, part: CordPart, p: number): boolean {
+  if (lit.part !== undefined) return lit.part === p;
+  return lit.strand !== undefined && lit.strand === part.strand && part.what !== 'tail';
 }
 
 const FADE: Record<CordPart['what'], number> = {
@@ -101,6 +126,7 @@ const FADE: Record<CordPart['what'], number> = {
 };
 
 interface StretchProps {
+  readonly id: string;
   readonly part: CordPart;
   readonly base: string;
   readonly share: number;
@@ -109,27 +135,25 @@ interface StretchProps {
 }
 
 /** One stretch of a cord. Kinds differ in strength and texture, not in hue. */
-function Stretch({ part, base, share, isLit, onPoint }: StretchProps) {
+function Stretch({ id, part, base, share, isLit, onPoint }: StretchProps) {
   const show = useLength();
   const fill = mix(base, '#ffffff', FADE[part.what]);
-  const text = luminance(fill) > 0.32 ? 'text-ink' : 'text-white';
   const waste = part.what === 'tail' || part.what === 'margin' || part.what === 'rounding';
   const label = `${part.what} ${show(part.lengthMm, { kind: 'small' })}`;
   return (
-    <li className="h-full min-w-0 border-paper border-r" style={{ width: `${share * 100}%` }}>
-      <button
-        type="button"
-        title={label}
-        aria-label={label}
-        onPointerEnter={() => onPoint(true)}
-        onPointerLeave={() => onPoint(false)}
-        onFocus={() => onPoint(true)}
-        onBlur={() => onPoint(false)}
-        className={`relative h-full w-full overflow-hidden whitespace-nowrap text-left text-[13px] ${text} ${waste ? 'border border-ink-soft/50 border-dashed' : ''} ${isLit ? 'z-10 outline-3 outline-amber-ink outline-offset-1' : ''}`}
-        style={{ background: fill }}
-      >
-        {share > 0.075 && <span className="px-1.5">{part.what}</span>}
-      </button>
-    </li>
+    <div
+      id={id}
+      role="option"
+      tabIndex={-1}
+      aria-selected={isLit}
+      aria-label={label}
+      title={label}
+      onPointerEnter={() => onPoint(true)}
+      onPointerLeave={() => onPoint(false)}
+      className={`relative h-full min-w-0 overflow-hidden whitespace-nowrap border-paper border-r text-[13px] leading-8 ${waste ? 'border border-ink-soft/50 border-dashed' : ''} ${isLit ? 'z-10 outline-3 outline-amber-ink outline-offset-1' : ''}`}
+      style={{ width: `${share * 100}%`, background: fill, color: inkOn(fill) }}
+    >
+      {share > 0.075 && <span className="px-1.5">{part.what}</span>}
+    </div>
   );
 }

@@ -12,54 +12,58 @@ import { Choices } from '../../../ui/Choices.tsx';
 import { LengthField } from '../../../ui/LengthField.tsx';
 import { useLength } from '../../../ui/units.tsx';
 import { useBench } from '../BenchContext.tsx';
-import { Problem, useProblem } from './bodyWords.tsx';
+import { Problem, useProblem } from './problems.tsx';
 import { Word } from './Word.tsx';
 
 export function ClosureWord() {
+  const { sizeMm } = useBench().design.closure;
+  const show = useLength();
+  const text = `${show(sizeMm, { kind: 'small' })} side-release buckle`;
+  return (
+    <Word
+      label="Closure"
+      letter="b"
+      text={text}
+      problem={useProblem('/closure')}
+      picker={ClosurePicker}
+      wide
+    />
+  );
+}
+
+function ClosurePicker() {
   const { design, dispatch } = useBench();
   const show = useLength();
   const { sizeMm, lengthMm } = design.closure;
   const typical = sideRelease(sizeMm);
   return (
-    <Word
-      label="Closure"
-      letter="b"
-      text={`${show(sizeMm, { kind: 'small' })} side-release buckle`}
-      problem={useProblem('/closure')}
-      wide
-    >
-      {() => (
-        <>
-          <Problem path="/closure" />
-          <Choices
-            label="Which buckle? Sized by the slot that the cord passes through."
-            value={sizeMm}
-            onChange={(mm) => dispatch({ type: 'buckle-size', mm }, 'buckle')}
-            choices={SIDE_RELEASE.map((b) => ({
-              value: b.sizeMm,
-              name: show(b.sizeMm, { kind: 'small' }),
-              note: `typically ${show(closedLengthMm(b), { kind: 'small' })} closed, ${show(b.bodyWidthMm, { kind: 'small' })} wide`,
-            }))}
-          />
-          <LengthField
-            label="Closed length"
-            kind="small"
-            valueMm={lengthMm ?? (typical ? closedLengthMm(typical) : undefined)}
-            leastMm={8}
-            mostMm={150}
-            hint={
-              lengthMm === undefined ? `Typical. ${HOW_TO_MEASURE}` : `As you measured it. ${HOW_TO_MEASURE}`
-            }
-            onChange={(mm) => dispatch({ type: 'buckle-length', mm }, 'buckle-length')}
-          />
-          {lengthMm !== undefined && (
-            <Button onClick={() => dispatch({ type: 'buckle-length', mm: undefined })}>
-              Use the typical length
-            </Button>
-          )}
-        </>
+    <>
+      <Problem path="/closure" />
+      <Choices
+        label="Which buckle? Sized by the slot that the cord passes through."
+        value={sizeMm}
+        onChange={(mm) => dispatch({ type: 'buckle-size', mm }, 'buckle')}
+        choices={SIDE_RELEASE.map((b) => ({
+          value: b.sizeMm,
+          name: show(b.sizeMm, { kind: 'small' }),
+          note: `typically ${show(closedLengthMm(b), { kind: 'small' })} closed, ${show(b.bodyWidthMm, { kind: 'small' })} wide`,
+        }))}
+      />
+      <LengthField
+        label="Closed length"
+        kind="small"
+        valueMm={lengthMm ?? (typical ? closedLengthMm(typical) : undefined)}
+        leastMm={8}
+        mostMm={150}
+        hint={lengthMm === undefined ? `Typical. ${HOW_TO_MEASURE}` : `As you measured it. ${HOW_TO_MEASURE}`}
+        onChange={(mm) => dispatch({ type: 'buckle-length', mm }, 'buckle-length')}
+      />
+      {lengthMm !== undefined && (
+        <Button onClick={() => dispatch({ type: 'buckle-length', mm: undefined })}>
+          Use the typical length
+        </Button>
       )}
-    </Word>
+    </>
   );
 }
 
@@ -89,52 +93,60 @@ const WET = [
 ];
 
 export function MarginWord() {
+  const margin = useBench().design.margin ?? 'measured';
+  const problem = useProblem('/tailMm', '/roundToMm');
+  return (
+    <Word
+      label="Cutting"
+      letter="m"
+      text={MARGIN_WORDS[margin]}
+      problem={problem}
+      picker={MarginPicker}
+      wide
+    />
+  );
+}
+
+function MarginPicker() {
   const { design, dispatch } = useBench();
   const show = useLength();
-  const margin = design.margin ?? 'measured';
-  const tailProblem = useProblem('/tailMm');
-  const roundProblem = useProblem('/roundToMm');
   return (
-    <Word label="Cutting" letter="m" text={MARGIN_WORDS[margin]} problem={tailProblem ?? roundProblem} wide>
-      {() => (
-        <>
-          <Choices
-            label="How much cord to spare?"
-            value={margin}
-            onChange={(next) => dispatch({ type: 'margin', margin: next }, 'margin')}
-            choices={(Object.keys(MARGINS) as Margin[]).map((m) => ({
-              value: m,
-              name: MARGIN_WORDS[m],
-              note: `${MARGINS[m] * 100} % more than needed, tails aside`,
-            }))}
-          />
-          <div className="grid grid-cols-2 gap-3">
-            <LengthField
-              label="Tail to tie with"
-              valueMm={design.tailMm ?? DEFAULT_TAIL_MM}
-              leastMm={20}
-              mostMm={400}
-              hint={`Hands need ${show(100)} to ${show(150)}; less with a fid.`}
-              onChange={(mm) => dispatch({ type: 'tail', mm }, 'tail')}
-            />
-            <LengthField
-              label="Round cuts up to"
-              kind="small"
-              valueMm={design.roundToMm ?? DEFAULT_ROUND_MM}
-              leastMm={1}
-              mostMm={200}
-              hint="A step that your ruler shows."
-              onChange={(mm) => dispatch({ type: 'round', mm }, 'round')}
-            />
-          </div>
-          <Choices
-            label="When it first gets wet"
-            value={design.wet ?? 'ignore'}
-            onChange={(wet) => dispatch({ type: 'wet', wet }, 'wet')}
-            choices={WET}
-          />
-        </>
-      )}
-    </Word>
+    <>
+      <Choices
+        label="How much cord to spare?"
+        value={design.margin ?? 'measured'}
+        onChange={(next) => dispatch({ type: 'margin', margin: next }, 'margin')}
+        choices={(Object.keys(MARGINS) as Margin[]).map((m) => ({
+          value: m,
+          name: MARGIN_WORDS[m],
+          note: `${MARGINS[m] * 100} % more than needed, tails aside`,
+        }))}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <LengthField
+          label="Tail to tie with"
+          valueMm={design.tailMm ?? DEFAULT_TAIL_MM}
+          leastMm={20}
+          mostMm={400}
+          hint={`Hands need ${show(100)} to ${show(150)}; less with a fid.`}
+          onChange={(mm) => dispatch({ type: 'tail', mm }, 'tail')}
+        />
+        <LengthField
+          label="Round cuts up to"
+          kind="small"
+          valueMm={design.roundToMm ?? DEFAULT_ROUND_MM}
+          leastMm={1}
+          mostMm={200}
+          hint="A step that your ruler shows."
+          onChange={(mm) => dispatch({ type: 'round', mm }, 'round')}
+        />
+      </div>
+      <Choices
+        label="When it first gets wet"
+        value={design.wet ?? 'ignore'}
+        onChange={(wet) => dispatch({ type: 'wet', wet }, 'wet')}
+        choices={WET}
+      />
+    </>
   );
 }

@@ -1,0 +1,44 @@
+/**
+ * Benchmarks as ratios within one run. `npm run bench` prints them; nothing here passes or fails.
+ */
+import { readdirSync, readFileSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
+import { beamScene } from '../src/core/drawing/beam.ts';
+import { parseDesign } from '../src/core/formats/design.ts';
+import { plan } from '../src/core/plan/plan.ts';
+
+const FRAME_MS = 1000 / 60;
+
+/** Median time of one call, in ms. */
+export function median(run: () => void, times = 40): number {
+  for (let i = 0; i < 5; i++) run();
+  const each = Array.from({ length: times }, () => {
+    const started = performance.now();
+    run();
+    return performance.now() - started;
+  });
+  return each.sort((a, b) => a - b)[times >> 1]!;
+}
+
+const design = parseDesign(readFileSync('examples/ines-dome-night.json', 'utf8'));
+if (!design.ok) throw new Error('the example cannot be read');
+let girth = 150;
+const planMs = median(() => {
+  girth = girth > 200 ? 150 : girth + 0.37;
+  plan({ ...design.value, wearer: { ...design.value.wearer, girthMm: girth } });
+});
+const planned = plan(design.value);
+if (!planned.ok) throw new Error('the example cannot be planned');
+const drawMs = median(() => void beamScene(design.value, planned.value, 'front'));
+console.log(`plans in one 60 Hz frame          ${(FRAME_MS / planMs).toFixed(0)}`);
+console.log(`Beam drawn, in 60 Hz frames       ${(drawMs / FRAME_MS).toFixed(2)}`);
+
+try {
+  const assets = 'dist/assets';
+  const html = readFileSync('dist/index.html', 'utf8');
+  const first = readdirSync(assets).filter((f) => f.endsWith('.js') && html.includes(f));
+  const bytes = first.reduce((sum, f) => sum + gzipSync(readFileSync(`${assets}/${f}`)).length, 0);
+  console.log(`first script, gzipped             ${(bytes / 1000).toFixed(0)} kB of 200 kB aimed at`);
+} catch {
+  console.log('first script: build first (npm run build)');
+}

@@ -1,0 +1,52 @@
+/** Takes the pictures in docs/screenshots from the demo data: build, then `npm run shots`. */
+import { spawn } from 'node:child_process';
+import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM_FLAGS } from '../playwright.config.ts';
+
+const PORT = 4391;
+const DIR = 'docs/screenshots';
+
+const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
+  bench: async (page) => {
+    await page.goto('/d/demo-ines-dome-night');
+  },
+  why: async (page) => {
+    await page.goto('/d/demo-okoro-guide-band');
+    await page.getByTestId('cut-A').click();
+  },
+  ease: async (page) => {
+    await page.goto('/d/demo-lin-comet-band');
+    await page.getByTestId('cut-A').waitFor();
+    await page.keyboard.press('e');
+  },
+  card: async (page) => {
+    await page.goto('/d/demo-ines-dome-night');
+    await page.getByTestId('cut-A').waitFor();
+    await page.setViewportSize({ width: 760, height: 1060 });
+    await page.emulateMedia({ media: 'print' });
+  },
+};
+
+const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts', '--port', String(PORT)]);
+await new Promise((resolve) => server.stdout.once('data', resolve));
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: CHROMIUM_FLAGS,
+});
+const wanted = process.argv.slice(2);
+for (const [name, prepare] of Object.entries(SHOTS)) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  const page = await browser.newPage({
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+  });
+  await page.goto('/');
+  await page.getByTestId('save-state').waitFor();
+  await prepare(page);
+  await page.waitForTimeout(700);
+  await page.screenshot({ path: `${DIR}/${name}.png` });
+  await page.close();
+  console.log(`${DIR}/${name}.png`);
+}
+await browser.close();
+server.kill();
