@@ -1,36 +1,42 @@
-/** Solves every pattern of the library and writes the table that ships. Rows whose content is unchanged are kept. */
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
-import { contentKey, solveWeave } from '../src/core/patterns/solve.ts';
+/**
+ * Solves every pattern of the library and writes the table that ships, and the centre lines, one file each. Rows
+ * whose content is unchanged are kept. `--check ID…` solves anew and only compares.
+ */
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { contentKey, factsOf, solveWeave } from '../src/core/patterns/solve.ts';
 import { PATTERN_SOURCES } from '../src/core/patterns/sources.ts';
-import type { SolvedWeave } from '../src/core/patterns/types.ts';
+import type { SolvedFacts } from '../src/core/patterns/types.ts';
 import { DEFAULTS } from '../src/core/tighten/run.ts';
-import { parse } from '../src/core/weave/parse.ts';
+import { format } from '../src/core/weave/format.ts';
 
-const file = new URL('../src/core/patterns/library.gen.json', import.meta.url);
-const before = new Map<string, SolvedWeave>(
-  (existsSync(file) ? (JSON.parse(readFileSync(file, 'utf8')) as SolvedWeave[]) : []).map((row) => [
+const dir = fileURLToPath(new URL('../src/core/patterns/', import.meta.url));
+const table = `${dir}library.gen.json`;
+mkdirSync(`${dir}solved`, { recursive: true });
+const before = new Map<string, SolvedFacts>(
+  (existsSync(table) ? (JSON.parse(readFileSync(table, 'utf8')) as SolvedFacts[]) : []).map((row) => [
     row.id,
     row,
   ]),
 );
-const rows: SolvedWeave[] = [];
+const rows: SolvedFacts[] = [];
+const started = performance.now();
 for (const pattern of PATTERN_SOURCES) {
   const options = { ...DEFAULTS, squash: pattern.squash, load: pattern.load };
-  const key = contentKey(pattern.notation, options);
+  const spec = pattern.draw();
   const kept = before.get(pattern.id);
-  if (kept?.key === key) {
+  const file = `${dir}solved/${pattern.id}.gen.json`;
+  if (kept?.key === contentKey(format(spec), options) && existsSync(file)) {
     rows.push(kept);
     continue;
   }
-  const spec = parse(pattern.notation);
-  if (!spec.ok) throw new Error(`${pattern.id}: ${spec.issues[0]!.path}: ${spec.issues[0]!.message}`);
-  const started = performance.now();
-  const solved = solveWeave(pattern.id, spec.value, key, options);
+  const solved = solveWeave(pattern.id, spec, options);
   if (!solved.ok) throw new Error(`${pattern.id}: ${solved.issues[0]!.message}`);
-  rows.push(solved.value);
+  rows.push(factsOf(solved.value));
+  writeFileSync(file, `${JSON.stringify({ points: solved.value.points })}\n`);
   console.log(
-    `${pattern.id}: period ${solved.value.periodD} d, ${Math.round(performance.now() - started)} ms`,
+    `${pattern.id}: ${solved.value.kind === 'weave' ? `period ${solved.value.periodD} d` : `body ${solved.value.bodyD} d`}`,
   );
 }
-writeFileSync(file, `[\n${rows.map((row) => JSON.stringify(row)).join(',\n')}\n]\n`);
-console.log(`${rows.length} patterns in the table`);
+writeFileSync(table, `[\n${rows.map((row) => JSON.stringify(row)).join(',\n')}\n]\n`);
+console.log(`${rows.length} patterns in the table, ${((performance.now() - started) / 1000).toFixed(1)} s`);

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
 import { Navigate, Route, Routes, useMatch } from 'react-router';
 import type { UnitSystem } from '../core/units/index.ts';
 import { type Settings, writeSetting } from '../storage/settings.ts';
@@ -8,12 +8,17 @@ import { Header } from './shell/Header.tsx';
 import { SaveBanner } from './shell/SaveMark.tsx';
 import { useShortcuts } from './shell/useShortcuts.ts';
 import { type Opened, openBench } from './state/bench.ts';
+import { useWorkshopFromStore, WorkshopContext } from './state/knowledge.tsx';
 import { useDatabase, useDesigns } from './state/services.tsx';
 import { UnitsContext } from './ui/units.tsx';
+
+const WeavesPage = lazy(() => import('./screens/weaves/WeavesPage.tsx'));
+const WeavePage = lazy(() => import('./screens/weaves/WeavePage.tsx'));
 
 export function App({ settings }: { readonly settings: Settings }) {
   const db = useDatabase();
   const [units, setUnits] = useState<UnitSystem>(settings.units);
+  const workshop = useWorkshopFromStore();
   const id = useMatch('/d/:id')?.params.id;
   const opened = useOpened(id);
   const bench = opened?.ok ? opened.bench : undefined;
@@ -32,20 +37,26 @@ export function App({ settings }: { readonly settings: Settings }) {
   useShortcuts(bench, toggle);
 
   return (
-    <UnitsContext value={units}>
-      <Header bench={bench} onUnits={changeUnits} />
-      {bench && <SaveBanner bench={bench} />}
-      <Routes>
-        <Route path="/" element={<Home last={settings.lastDesign} />} />
-        <Route
-          path="/d/:id"
-          element={
-            <BenchPage key={id} bench={bench} issues={opened && !opened.ok ? opened.issues : undefined} />
-          }
-        />
-        <Route path="*" element={<Navigate to="/" replace />} />
-      </Routes>
-    </UnitsContext>
+    <WorkshopContext value={workshop}>
+      <UnitsContext value={units}>
+        <Header bench={bench} onUnits={changeUnits} />
+        {bench && <SaveBanner bench={bench} />}
+        <Suspense fallback={<main className="p-8 text-ink-soft">Opening…</main>}>
+          <Routes>
+            <Route path="/" element={<Home last={settings.lastDesign} />} />
+            <Route
+              path="/d/:id"
+              element={
+                <BenchPage key={id} bench={bench} issues={opened && !opened.ok ? opened.issues : undefined} />
+              }
+            />
+            <Route path="/weaves" element={<WeavesPage />} />
+            <Route path="/weaves/:id" element={<WeavePage />} />
+            <Route path="*" element={<Navigate to="/" replace />} />
+          </Routes>
+        </Suspense>
+      </UnitsContext>
+    </WorkshopContext>
   );
 }
 

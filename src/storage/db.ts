@@ -1,4 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import type { SolvedWeave } from '../core/patterns/types.ts';
+import type { Swatch } from '../core/usage/swatch.ts';
 
 /** A saved design. `design` is kept as it was written, even if a newer version of the program wrote it. */
 export interface DesignRecord {
@@ -11,13 +13,24 @@ export interface DesignRecord {
   readonly design: unknown;
 }
 
+/** A weave of the maker's own, with its solved shape. */
+export interface OwnWeave {
+  readonly id: string;
+  readonly name: string;
+  readonly updatedAt: number;
+  readonly solved: SolvedWeave;
+}
+
 export interface WarpBeamDB extends DBSchema {
   designs: { key: string; value: DesignRecord };
   settings: { key: string; value: unknown };
+  weaves: { key: string; value: OwnWeave };
+  /** Keyed by pattern and cord. */
+  swatches: { key: [string, string]; value: Swatch };
 }
 
 export const DB_NAME = 'warp-beam';
-export const DB_VERSION = 1;
+export const DB_VERSION = 2;
 
 export type Database = IDBPDatabase<WarpBeamDB>;
 
@@ -28,6 +41,10 @@ export function openDatabase(onBlocked?: () => void): Promise<Database> {
       if (from < 1) {
         db.createObjectStore('designs', { keyPath: 'id' });
         db.createObjectStore('settings');
+      }
+      if (from < 2) {
+        db.createObjectStore('weaves', { keyPath: 'id' });
+        db.createObjectStore('swatches', { keyPath: ['patternId', 'cordId'] });
       }
     },
     blocked: () => onBlocked?.(),

@@ -4,6 +4,7 @@ import type { View } from '../../core/drawing/paint.ts';
 import { sceneSvg } from '../../core/drawing/svg.ts';
 import { cutListRows, cutListText } from '../../core/formats/cutList.ts';
 import { type Design, formatDesign } from '../../core/formats/design.ts';
+import type { SolvedWeave } from '../../core/patterns/types.ts';
 import type { Plan } from '../../core/plan/types.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
 
@@ -42,10 +43,10 @@ export const cutListTextFile = (design: Design, plan: Plan, units: UnitSystem): 
   text: cutListText(design, plan, units),
 });
 
-export const beamFile = (design: Design, plan: Plan, view: View): ExportFile => ({
+export const beamFile = (design: Design, plan: Plan, solved: SolvedWeave, view: View): ExportFile => ({
   name: `${fileStem(design.name)}-${view}.svg`,
   type: 'image/svg+xml',
-  text: sceneSvg(beamScene(design, plan, view), `${design.name}, ${view}`),
+  text: sceneSvg(beamScene(design, plan, solved, view), `${design.name}, ${view}`),
 });
 
 /** Hands a file to the browser to keep. */

@@ -1,6 +1,6 @@
 import { FolderOpen, Redo2, Undo2 } from 'lucide-react';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { useStore } from 'zustand';
 import type { UnitSystem } from '../../core/units/index.ts';
 import type { Bench } from '../state/bench.ts';
@@ -15,11 +15,15 @@ interface Props {
   readonly onUnits: (units: UnitSystem) => void;
 }
 
-const PLACES = [{ to: '/', name: 'Bench' }];
+const PLACES = [
+  { to: '/', name: 'Bench', isHere: (path: string) => path === '/' || path.startsWith('/d/') },
+  { to: '/weaves', name: 'Weaves', isHere: (path: string) => path.startsWith('/weaves') },
+];
 
 export function Header({ bench, onUnits }: Props) {
   const [listing, setListing] = useState(false);
   const id = bench?.store.getState().id;
+  const { pathname } = useLocation();
   return (
     <header className="flex flex-wrap items-center gap-x-5 gap-y-1 border-rule border-b bg-card px-5 py-1.5 print:hidden">
       <p className="font-bold font-title text-2xl tracking-tight">Warp Beam</p>
@@ -28,7 +32,7 @@ export function Header({ bench, onUnits }: Props) {
           <Link
             key={place.to}
             to={place.to}
-            aria-current="page"
+            aria-current={place.isHere(pathname) ? 'page' : undefined}
             className="border-transparent border-b-4 py-1 aria-[current]:border-amber aria-[current]:font-semibold"
           >
             {place.name}

@@ -1,6 +1,5 @@
 import type { Ease } from '../../core/fit/schools.ts';
 import type { Design } from '../../core/formats/design.ts';
-import { CORDS_PER_STYLE } from '../../core/plan/resolve.ts';
 
 /** Everything that can be done to a design from the Bench. */
 export type DesignAction =
@@ -8,9 +7,9 @@ export type DesignAction =
   | { readonly type: 'wearer'; readonly name: string }
   | { readonly type: 'girth'; readonly mm: number }
   | { readonly type: 'ease'; readonly ease: Ease }
-  | { readonly type: 'pattern'; readonly id: string }
+  | { readonly type: 'pattern'; readonly id: string; readonly setup: SetupChoice }
   | { readonly type: 'cord'; readonly id: string }
-  | { readonly type: 'setup'; readonly style: Design['setup']['style'] }
+  | { readonly type: 'setup'; readonly setup: SetupChoice }
   | { readonly type: 'colour'; readonly index: number; readonly id: string }
   | { readonly type: 'swap-colours' }
   | { readonly type: 'buckle-size'; readonly mm: number }
@@ -19,6 +18,12 @@ export type DesignAction =
   | { readonly type: 'tail'; readonly mm: number }
   | { readonly type: 'round'; readonly mm: number }
   | { readonly type: 'wet'; readonly wet: NonNullable<Design['wet']> };
+
+/** A set-up, and how many colours of cord it takes for the weave in hand. */
+export interface SetupChoice {
+  readonly style: Design['setup']['style'];
+  readonly cords: number;
+}
 
 /** Pure: the design after an action. */
 export function reduceDesign(design: Design, action: DesignAction): Design {
@@ -32,11 +37,11 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
     case 'ease':
       return { ...design, ease: action.ease };
     case 'pattern':
-      return { ...design, pattern: { ...design.pattern, id: action.id } };
+      return withSetup({ ...design, pattern: { ...design.pattern, id: action.id } }, action.setup);
     case 'cord':
       return { ...design, cord: action.id };
     case 'setup':
-      return { ...design, setup: { style: action.style }, cords: cordsFor(design, action.style) };
+      return withSetup(design, action.setup);
     case 'colour':
       return {
         ...design,
@@ -62,8 +67,12 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
 }
 
 /** Keeps the colours that are there; a second cord starts as Graphite, or Dusk beside Graphite. */
-function cordsFor(design: Design, style: Design['setup']['style']): Design['cords'] {
+function withSetup(design: Design, { style, cords }: SetupChoice): Design {
   const first = design.cords[0]?.colour ?? 'dusk';
   const second = design.cords[1]?.colour ?? (first === 'graphite' ? 'dusk' : 'graphite');
-  return [first, second].slice(0, CORDS_PER_STYLE[style]).map((colour) => ({ colour }));
+  return {
+    ...design,
+    setup: { style },
+    cords: [first, second].slice(0, cords).map((colour) => ({ colour })),
+  };
 }

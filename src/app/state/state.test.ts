@@ -44,10 +44,12 @@ describe('history', () => {
 describe('actions', () => {
   it('give a second colour to a set-up of two cords, and take it away again', () => {
     const one = newDesign('x');
-    const two = reduceDesign(one, { type: 'setup', style: 'fused' });
+    const two = reduceDesign(one, { type: 'setup', setup: { style: 'fused', cords: 2 } });
     expect(two.cords.map((c) => c.colour)).toEqual(['dusk', 'graphite']);
     expect(reduceDesign(two, { type: 'swap-colours' }).cords[0]!.colour).toBe('graphite');
-    expect(reduceDesign(two, { type: 'setup', style: 'folded' }).cords).toEqual(one.cords);
+    expect(reduceDesign(two, { type: 'setup', setup: { style: 'folded', cords: 1 } }).cords).toEqual(
+      one.cords,
+    );
   });
 
   it('forget a measured length when another buckle is taken', () => {

@@ -25,7 +25,7 @@ export function Choices<T>({ label, choices, value, by, onChange }: Props<T>) {
       {...(by ? { by: (a: T | null, b: T | null) => a !== null && b !== null && by(a, b) } : {})}
     >
       <Label className="mb-1 block text-ink-soft text-sm">{label}</Label>
-      <div className="flex flex-col">
+      <div className="flex max-h-[min(24rem,50vh)] flex-col overflow-y-auto">
         {choices.map((choice) => (
           <Radio
             key={choice.name}

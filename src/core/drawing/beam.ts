@@ -1,7 +1,7 @@
 import { closedLengthMm, sideRelease } from '../closures/sideRelease.ts';
 import { findColour } from '../colour/palette.ts';
 import type { Design } from '../formats/design.gen.ts';
-import { solvedPattern } from '../patterns/index.ts';
+import type { SolvedWeave } from '../patterns/types.ts';
 import { strandSpans } from '../plan/spans.ts';
 import type { Plan } from '../plan/types.ts';
 import { buckleHalf } from './buckle.ts';
@@ -14,8 +14,7 @@ import { bandTubes } from './tubes.ts';
 const PAD = 3;
 
 /** The whole piece laid out flat to scale, open: x = 0 is the first bar's band-side edge. */
-export function beamScene(design: Design, plan: Plan, view: View): Scene {
-  const solved = solvedPattern(design.pattern.id)!;
+export function beamScene(design: Design, plan: Plan, solved: SolvedWeave, view: View): Scene {
   const buckle = sideRelease(design.closure.sizeMm, design.closure.lengthMm)!;
   const d = plan.metrics.diameterMm;
   const startMm = plan.standoffMm;
@@ -28,8 +27,14 @@ export function beamScene(design: Design, plan: Plan, view: View): Scene {
     startMm,
     spans: strandSpans(plan),
   });
-  const isSeparate = design.setup.style === 'separate';
-  const joins = joinTubes({ buckle, diameterMm: d, startMm, endMm, tubes: weave, isSeparate });
+  const joins = joinTubes({
+    buckle,
+    diameterMm: d,
+    startMm,
+    endMm,
+    tubes: weave,
+    isOneCord: design.setup.style !== 'separate',
+  });
   const colours = plan.cords.map((c) => findColour(c.colour)!);
   const painted = paintTubes([...weave, ...joins], colours, view);
   const hardware = [

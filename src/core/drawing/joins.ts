@@ -10,69 +10,76 @@ export interface JoinContext {
   readonly startMm: number;
   readonly endMm: number;
   readonly tubes: readonly Tube[];
-  readonly isSeparate: boolean;
+  /** Cores turn into working ends at the second bar. */
+  readonly isOneCord: boolean;
 }
 
-/** The cord between weave and hardware: a lark's head on the first bar, turns round the second, sealed ends. */
+/** The cord between weave and hardware: hitches on the first bar, turns round the second. */
 export function joinTubes(c: JoinContext): Tube[] {
+  const lane = (t: Tube) => `${t.strand}/${t.lane}`;
+  const isFirst = (t: Tube, i: number, all: readonly Tube[]) =>
+    all.findIndex((u) => lane(u) === lane(t)) === i;
+  const isLast = (t: Tube, i: number, all: readonly Tube[]) =>
+    all.findLastIndex((u) => lane(u) === lane(t)) === i;
   const cores = c.tubes.filter((t) => t.role === 'core');
   const works = c.tubes.filter((t) => t.role !== 'core');
-  const isFirst = (t: Tube, i: number, all: readonly Tube[]) =>
-    all.findIndex((u) => u.strand === t.strand) === i;
-  const isLast = (t: Tube, i: number, all: readonly Tube[]) =>
-    all.findLastIndex((u) => u.strand === t.strand) === i;
-  const ends = works.filter(isLast);
-  return [
-    ...larksHead(c, cores.filter(isFirst)),
-    ...cores.filter(isLast).map((core, i) => secondTurn(c, core, ends[i])),
-  ];
+  const tied = cores.length > 0 ? cores : works;
+  const starts = tied.filter(isFirst).sort((a, b) => a.points[0]! - b.points[0]!);
+  const ends = tied.filter(isLast).sort((a, b) => a.points[0]! - b.points[0]!);
+  const workEnds = works.filter(isLast);
+  const hitches: Tube[] = [];
+  for (let i = 0; i < starts.length; i += 2) {
+    const pair = starts.slice(i, i + 2);
+    const middle = pair.reduce((sum, t) => sum + t.points[0]!, 0) / pair.length;
+    hitches.push(...pair.map((t) => larksHeadLeg(c, t, middle)));
+  }
+  return [...hitches, ...ends.map((t, i) => secondTurn(c, t, c.isOneCord ? workEnds[i] : undefined))];
 }
 
-function larksHead(c: JoinContext, cores: readonly Tube[]): Tube[] {
+/** Half of a lark's head: up over the bar, round it, and half the strap across both legs. */
+function larksHeadLeg(c: JoinContext, tube: Tube, middle: number): Tube {
   const { diameterMm: d, startMm } = c;
   const { widthMm: w, thicknessMm: t } = c.buckle.bar;
   const out = (t + d) / 2;
-  const legs = cores.map((core) => {
-    const side = Math.sign(core.points[0]!) || 1;
-    const [x0, y0, z0] = [core.points[0]!, core.points[1]!, core.points[2]!];
-    const inner = side * 0.55 * d;
-    const outer = side * 1.5 * d;
-    const path: Point[] = [
-      [x0, Math.max(y0, startMm) + 0.1, z0],
-      [inner, startMm * 0.45, 0.1 * d],
-      [inner, -w * 0.2, out],
-      [side * 0.65 * d, -w * 0.9, out * 0.95],
-      [side * 0.95 * d, -w - d * 0.45, 0],
-      [outer, -w * 0.6, -out],
-      [outer, d * 0.3, -out * 0.7],
-      [side * 1.45 * d, d * 0.75, 0.25 * d],
-      [side * 0.9 * d, d * 0.6, out + 0.35 * d],
-      [0, d * 0.5, out + 0.6 * d],
-    ];
-    return smoothTube(path, core);
-  });
-  return legs;
+  const [x0, y0, z0] = [tube.points[0]!, tube.points[1]!, tube.points[2]!];
+  const side = Math.sign(x0 - middle) || 1;
+  const at = (v: number) => middle + side * v;
+  const path: Point[] = [
+    [x0, Math.max(y0, startMm) + 0.1, z0],
+    [at(0.55 * d), startMm * 0.45, 0.1 * d],
+    [at(0.55 * d), -w * 0.2, out],
+    [at(0.65 * d), -w * 0.9, out * 0.95],
+    [at(0.95 * d), -w - d * 0.45, 0],
+    [at(1.5 * d), -w * 0.6, -out],
+    [at(1.5 * d), d * 0.3, -out * 0.7],
+    [at(1.45 * d), d * 0.75, 0.25 * d],
+    [at(0.9 * d), d * 0.6, out + 0.35 * d],
+    [middle, d * 0.5, out + 0.6 * d],
+  ];
+  return smoothTube(path, tube);
 }
 
-function secondTurn(c: JoinContext, core: Tube, work: Tube | undefined): Tube {
+function secondTurn(c: JoinContext, tube: Tube, work: Tube | undefined): Tube {
   const { diameterMm: d, endMm } = c;
   const { widthMm: w, thicknessMm: t } = c.buckle.bar;
   const out = (t + d) / 2;
-  const n = core.points.length;
-  const side = Math.sign(core.points[n - 3]!) || 1;
-  const from: Point = [core.points[n - 3]!, Math.min(core.points[n - 2]!, endMm) - 0.1, core.points[n - 1]!];
+  const n = tube.points.length;
+  const [x0, y0, z0] = [tube.points[n - 3]!, tube.points[n - 2]!, tube.points[n - 1]!];
+  const side = Math.sign(x0) || 1;
+  // Cords that must pass a slot narrower than the band lean inwards.
+  const half = Math.max(0, c.buckle.sizeMm / 2 - d / 2);
+  const at = (v: number) => Math.max(-half, Math.min(half, x0 + side * v));
   const path: Point[] = [
-    from,
-    [side * 0.6 * d, endMm + w * 0.3, -out],
-    [side * 0.7 * d, endMm + w * 0.85, -out * 0.9],
-    [side * 0.9 * d, endMm + w + d * 0.45, 0],
-    [side * 1.05 * d, endMm + w * 0.7, out],
-    [side * 1.1 * d, endMm - 0.05 * d, out * 0.8],
+    [x0, Math.min(y0, endMm) - 0.1, z0],
+    [at(0.1 * d), endMm + w * 0.3, -out],
+    [at(0.2 * d), endMm + w * 0.85, -out * 0.9],
+    [at(0.4 * d), endMm + w + d * 0.45, 0],
+    [at(0.55 * d), endMm + w * 0.7, out],
+    [at(0.6 * d), endMm - 0.05 * d, out * 0.8],
   ];
-  if (c.isSeparate || !work) path.push([side * 0.8 * d, endMm - 0.9 * d, 0.2 * d]);
-  else {
+  if (work) {
     const m = work.points.length;
     path.push([work.points[m - 3]!, work.points[m - 2]!, work.points[m - 1]!]);
-  }
-  return smoothTube(path, core);
+  } else path.push([at(0.3 * d), endMm - 0.9 * d, 0.2 * d]);
+  return smoothTube(path, tube);
 }

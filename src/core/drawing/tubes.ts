@@ -1,5 +1,5 @@
-import type { SolvedStrand, SolvedWeave } from '../patterns/types.ts';
-import type { StrandSpan } from '../plan/spans.ts';
+import type { SolvedWeave } from '../patterns/types.ts';
+import { laneKey, type StrandSpan } from '../plan/spans.ts';
 import type { Role } from '../weave/types.ts';
 
 /** A length of round cord in space: flat x, y, z in mm (x across, y along the piece, z towards the front). */
@@ -8,6 +8,7 @@ export interface Tube {
   readonly radiusMm: number;
   readonly strand: string;
   readonly role: Role;
+  readonly lane: number;
   readonly cord: number;
   /** Where along the cord's own length the tube starts, so that flecks run on from piece to piece. */
   readonly arcMm: number;
@@ -29,40 +30,43 @@ export function bandTubes(band: BandTubes): Tube[] {
   const { solved } = band;
   const periods = band.rows / solved.rowsPerPeriod;
   const tubes: Tube[] = [];
-  for (const strand of solved.strands) {
+  for (const [index, strand] of solved.strands.entries()) {
     for (let lane = 0; lane < strand.periods; lane++) {
       const whole: Tube = {
-        points: strandOver(strand, band, lane, periods),
+        points: strandOver(index, band, lane, periods),
         radiusMm: strand.radiusD * band.diameterMm,
         strand: strand.name,
         role: strand.role,
+        lane,
         cord: 0,
         arcMm: 0,
       };
-      tubes.push(...splitByCord(whole, band.spans.get(strand.name) ?? []));
+      tubes.push(...splitByCord(whole, band.spans.get(laneKey(strand.name, lane)) ?? []));
     }
   }
   return tubes;
 }
 
 /** Walks a strand's own points over and over, shifted by its periods, until the rows are full. */
-function strandOver(strand: SolvedStrand, band: BandTubes, lane: number, periods: number): Float64Array {
+function strandOver(index: number, band: BandTubes, lane: number, periods: number): Float64Array {
   const { solved, diameterMm: d } = band;
-  const n = strand.points.length / 3;
+  const strand = solved.strands[index]!;
+  const points = solved.points[index]!;
+  const n = points.length / 3;
   const perPeriod = n / strand.periods;
   const first = Math.round(lane * perPeriod);
   const count = Math.round(periods * perPeriod) + 1;
   const stretch = band.wovenMm / ((solved.periodD / solved.rowsPerPeriod) * band.rows * d);
-  const origin = solved.strands.find((s) => s.role !== 'core')?.points[1] ?? 0;
+  const origin = solved.points[solved.strands.findIndex((s) => s.role !== 'core')]?.[1] ?? 0;
   const out = new Float64Array(3 * count);
   for (let i = 0; i < count; i++) {
     const at = first + i;
     const turn = Math.floor(at / n);
     const src = 3 * (at - turn * n);
-    const y = strand.points[src + 1]! + (turn * strand.periods - lane) * solved.periodD - origin;
-    out[3 * i] = strand.points[src]! * d;
+    const y = points[src + 1]! + (turn * strand.periods - lane) * solved.periodD - origin;
+    out[3 * i] = points[src]! * d;
     out[3 * i + 1] = band.startMm + y * d * stretch;
-    out[3 * i + 2] = strand.points[src + 2]! * d;
+    out[3 * i + 2] = points[src + 2]! * d;
   }
   return out;
 }

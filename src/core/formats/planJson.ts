@@ -22,6 +22,7 @@ export function planJson(plan: Plan) {
       role: cord.role,
       cutLengthMm: mm(cord.cutLengthMm),
       usedLengthMm: mm(cord.usedLengthMm),
+      neededMm: cord.neededMm.map(mm),
       parts: cord.parts.map((p) => ({
         what: p.what,
         lengthMm: mm(p.lengthMm),

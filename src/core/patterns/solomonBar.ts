@@ -1,27 +1,89 @@
+import { type DrawnStrand, draw } from '../weave/draw.ts';
+import type { WeaveSpec } from '../weave/types.ts';
 import type { Pattern } from './types.ts';
 
+type Point = readonly [number, number, number];
+
+/** Rows are drawn three diameters apart, cores two. */
+const PITCH = 3;
+
+/** Straight cores side by side; an odd middle one stands a little aside, so that no three strands cross in one point. */
+export const coreLines = (count: number, gap = 2): DrawnStrand[] =>
+  Array.from({ length: count }, (_, i) => ({
+    name: `C${i + 1}`,
+    role: 'core',
+    path: [[(i - (count - 1) / 2) * gap + (count % 2 === 1 ? 0.3 : 0), 0, 0]],
+  }));
+
 /**
- * Two cores, two working ends. In every row A crosses over the cores and B goes over A, behind the cores and up
- * through A's bight: three crossings of A with B and two with cores for each end, ten letters over the two rows
- * after which it repeats. A is always in front, so A makes the bars of the front and B the bumps along both edges.
+ * One end's way through one row: in from the side edge, up to the row's far side, straight across at height `z`
+ * while the edges are passed at `edge`, and out on the other side. `dir` +1 runs left to right.
  */
-export const solomonBar: Pattern = {
-  id: 'solomon-bar',
+export function halfKnotRun(
+  row: number,
+  dir: 1 | -1,
+  half: number,
+  z: number,
+  edge: number,
+  reach = 1.5,
+): Point[] {
+  const y = row * PITCH;
+  const x = (mm: number) => dir * mm;
+  return [
+    [x(-half - reach), y - PITCH / 2, edge],
+    [x(-half), y + 0.5, edge],
+    [x(-half + 0.9), y + 0.5 - 0.45 / half, z],
+    [x(half - 0.9), y - 0.5 + 0.45 / half, z],
+    [x(half), y - 0.5, edge],
+  ];
+}
+
+/** Alternating: A always crosses in front, B behind; B closes over A at both edges. */
+function alternating(id: string, cores: number): WeaveSpec {
+  const half = cores + 1;
+  const a = [...halfKnotRun(0, 1, half, 1, -1), ...halfKnotRun(1, -1, half, 1, -1)];
+  const b = [...halfKnotRun(0, -1, half, -1, 1), ...halfKnotRun(1, 1, half, -1, 1)];
+  return draw({
+    kind: 'weave',
+    id,
+    period: 2 * PITCH,
+    rows: 2,
+    strands: [...coreLines(cores), { name: 'A', path: a }, { name: 'B', path: b }],
+  });
+}
+
+/** Same side every time: whichever end is at the left crosses in front, so that the two ends are one strand. */
+function sameSide(id: string, cores: number): WeaveSpec {
+  const half = cores + 1;
+  const path = [...halfKnotRun(0, 1, half, 1, -1), ...halfKnotRun(1, -1, half, -1, 1)];
+  return draw({
+    kind: 'weave',
+    id,
+    period: PITCH,
+    rows: 1,
+    strands: [...coreLines(cores), { name: 'W', periods: 2, path }],
+  });
+}
+
+const COMMON = {
   family: 'Solomon bar',
-  name: 'Solomon bar',
-  words:
-    'One end crosses over both cores and leaves a bight at its side; the other goes over it, behind the cores and up through that bight. The next row starts from the other side.',
-  notation: `weave solomon-bar period 6 rows 2
-core C1: -1,0
-core C2: 1,0
-work A: -4.5,-1.5 -3,0.5 3,-0.5 4.5,1.5 3,3.5 -3,2.5 | UOOOU UOOOU
-work B: 4.5,-1.5 3,0.5 -3,-0.5 -4.5,1.5 -3,3.5 3,2.5 | OUUUO OUUUO
-`,
   squash: 0.8,
   load: 0,
-  difficulty: 1,
   starts:
     'A cord hitched at its middle to the first half of the buckle; both ends run to the second half and come back as working ends.',
+} as const;
+
+const WORDS =
+  'One end crosses over the cores and leaves a bight at its side; the other goes over it, behind the cores and up through that bight.';
+
+/** For c cores each end meets the other three times and every core once a row: 3 + 2c crossings a row. */
+export const solomonBars: readonly Pattern[] = [2, 3, 4].map((cores) => ({
+  ...COMMON,
+  id: cores === 2 ? 'solomon-bar' : `solomon-bar-${cores}`,
+  name: cores === 2 ? 'Solomon bar' : `Solomon bar on ${cores} cores`,
+  words: `${WORDS} The next row starts from the other side.`,
+  draw: () => alternating(cores === 2 ? 'solomon-bar' : `solomon-bar-${cores}`, cores),
+  difficulty: 1,
   edges: 'A row of even bumps along each edge, all made by B; one bump for every two rows.',
   next: 'The end that lies under the last bump goes over the cores next.',
   mistakes: [
@@ -32,4 +94,18 @@ work B: 4.5,-1.5 3,0.5 -3,-0.5 -4.5,1.5 -3,3.5 3,2.5 | OUUUO OUUUO
     { mistake: 'uneven pull', looks: 'one edge bulges and the bar leans to the tighter side' },
     { mistake: 'rows not pushed up', looks: 'cores show between the rows' },
   ],
+  facts: { crossings: 2 * (3 + 2 * cores), periods: { A: 1, B: 1 } },
+}));
+
+export const spiralBar: Pattern = {
+  ...COMMON,
+  id: 'spiral-bar',
+  name: 'Spiral bar',
+  words: `${WORDS} Every row starts from the same side, so that the bar winds round its cores. It is measured here held flat.`,
+  draw: () => sameSide('spiral-bar', 2),
+  difficulty: 1,
+  edges: 'The bumps climb round the bar like a stair.',
+  next: 'Always the end on the same side as you look at it; turn the work as it winds.',
+  mistakes: [{ mistake: 'the other side once', looks: 'the stair turns back on itself for a row' }],
+  facts: { crossings: 7, periods: { W: 2 } },
 };

@@ -1,10 +1,11 @@
 import { ok, type Result } from '../result.ts';
-import { DEFAULTS, type Progress, type TightenOptions, tighten } from '../tighten/run.ts';
+import { DEFAULTS, type Progress, type Tight, type TightenOptions, tighten } from '../tighten/run.ts';
+import { format } from '../weave/format.ts';
 import type { Rope, WeaveSpec } from '../weave/types.ts';
-import type { SolvedWeave } from './types.ts';
+import type { SolvedFacts, SolvedWeave } from './types.ts';
 
 /** Changes when the engine's results change, so that kept results are solved anew. */
-export const ENGINE_VERSION = 1;
+export const ENGINE_VERSION = 3;
 
 /** Identifies a result by everything that it depends on (64-bit FNV-1a over the text). */
 export function contentKey(notation: string, options: TightenOptions): string {
@@ -21,45 +22,58 @@ export function contentKey(notation: string, options: TightenOptions): string {
 export function solveWeave(
   id: string,
   spec: WeaveSpec,
-  key: string,
-  options: Partial<TightenOptions>,
+  options: Partial<TightenOptions> = {},
   onProgress?: (p: Progress) => boolean,
 ): Result<SolvedWeave> {
   const all = { ...DEFAULTS, ...options };
   const tight = tighten(spec, all, onProgress);
-  if (!tight.ok) return tight;
-  const { rope, lengths, convergence } = tight.value;
-  const [x, z] = [extent(rope, 0), extent(rope, 2)];
-  const { residual, periodForce, overlap, leastEver } = convergence;
-  return ok({
+  return tight.ok ? ok(measure(id, spec, all, tight.value)) : tight;
+}
+
+function measure(id: string, spec: WeaveSpec, options: TightenOptions, tight: Tight): SolvedWeave {
+  const { rope, lengths, convergence } = tight;
+  const body = spec.kind === 'open' ? knotBody(rope) : rope;
+  const [x, y, z] = [extent(body, 0), extent(body, 1), extent(body, 2)];
+  const notation = format(spec);
+  return {
     id,
-    key,
-    squash: all.squash,
-    load: all.load,
-    h: all.h,
+    kind: spec.kind,
+    notation,
+    key: contentKey(notation, options),
+    squash: options.squash,
+    load: options.load,
+    h: options.h,
     periodD: round(rope.period),
     rowsPerPeriod: spec.rows,
     widthD: round(x.most - x.least),
     thicknessD: round(z.most - z.least),
+    bodyD: round(y.most - y.least),
     strands: rope.strands.map((s, i) => ({
       name: s.name,
       role: s.role,
       periods: s.periods,
       radiusD: s.radius,
       lengthD: round(lengths[i]!),
-      points: centred(s.points, (x.least + x.most) / 2, (z.least + z.most) / 2),
+      ...(s.kind === 'open' ? { spanD: round(span(s.points)) } : {}),
     })),
     convergence: {
-      residual: round(residual),
-      periodForce: round(periodForce),
-      overlap: round(overlap),
-      leastEver: round(leastEver),
+      residual: round(convergence.residual),
+      periodForce: round(convergence.periodForce),
+      overlap: round(convergence.overlap),
+      leastEver: round(convergence.leastEver),
     },
-  });
+    invariant: tight.invariant,
+    points: rope.strands.map((s) => centred(s.points, (x.least + x.most) / 2, (z.least + z.most) / 2)),
+  };
+}
+
+/** A solved weave without its centre lines. */
+export function factsOf({ points: _points, ...facts }: SolvedWeave): SolvedFacts {
+  return facts;
 }
 
 /** Outermost surfaces along an axis. */
-function extent(rope: Rope, axis: 0 | 2): { least: number; most: number } {
+function extent(rope: Rope, axis: 0 | 1 | 2): { least: number; most: number } {
   let [least, most] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
   for (const s of rope.strands) {
     for (let i = axis; i < s.points.length; i += 3) {
@@ -70,8 +84,45 @@ function extent(rope: Rope, axis: 0 | 2): { least: number; most: number } {
   return { least, most };
 }
 
-function centred(points: Float64Array, x0: number, z0: number): number[] {
-  return Array.from(points, (v, i) => round(i % 3 === 0 ? v - x0 : i % 3 === 2 ? v - z0 : v));
+/** How far a point may be from another strand and still belong to the knot, over touching distance. */
+const NEAR = 1.12;
+
+/** The part of an open knot where strands touch: its leads are left out. */
+function knotBody(rope: Rope): Rope {
+  return {
+    ...rope,
+    strands: rope.strands.map((s, a) => ({
+      ...s,
+      points: Float64Array.from(touching(rope, a)),
+    })),
+  };
 }
 
-const round = (value: number): number => Number(value.toFixed(4));
+function* touching(rope: Rope, a: number): Generator<number> {
+  const own = rope.strands[a]!;
+  const p = own.points;
+  for (let i = 0; i < p.length; i += 3) {
+    const near = rope.strands.some((other, b) => {
+      const lim = (own.radius + other.radius) * NEAR;
+      for (let j = 0; j < other.points.length; j += 3) {
+        // On its own strand a neighbour counts only beyond a half turn.
+        if (a === b && Math.abs(i - j) < 3 * 12) continue;
+        const q = other.points;
+        if (Math.hypot(p[i]! - q[j]!, p[i + 1]! - q[j + 1]!, p[i + 2]! - q[j + 2]!) < lim) return true;
+      }
+      return false;
+    });
+    if (near) yield* [p[i]!, p[i + 1]!, p[i + 2]!];
+  }
+}
+
+function span(p: Float64Array): number {
+  const n = p.length;
+  return Math.hypot(p[n - 3]! - p[0]!, p[n - 2]! - p[1]!, p[n - 1]! - p[2]!);
+}
+
+function centred(points: Float64Array, x0: number, z0: number): number[] {
+  return Array.from(points, (v, i) => round(i % 3 === 0 ? v - x0 : i % 3 === 2 ? v - z0 : v, 3));
+}
+
+const round = (value: number, digits = 4): number => Number(value.toFixed(digits));

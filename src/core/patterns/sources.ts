@@ -1,5 +1,24 @@
-import { solomonBar } from './solomonBar.ts';
+import { chainSinnet } from './chainSinnet.ts';
+import { doubleBar } from './doubleBar.ts';
+import { fishtail } from './fishtail.ts';
+import { flatBraids } from './flatBraid.ts';
+import { hitchBar } from './hitchBar.ts';
+import { knots } from './knots.ts';
+import { ladders } from './ladder.ts';
+import { solomonBars, spiralBar } from './solomonBar.ts';
 import type { Pattern } from './types.ts';
+import { wideBars } from './wideBar.ts';
 
 /** Every pattern of the library, in the order in which it is shown. */
-export const PATTERN_SOURCES: readonly Pattern[] = [solomonBar];
+export const PATTERN_SOURCES: readonly Pattern[] = [
+  ...solomonBars,
+  spiralBar,
+  doubleBar,
+  ...wideBars,
+  ...ladders,
+  fishtail,
+  hitchBar,
+  ...flatBraids,
+  chainSinnet,
+  ...knots,
+];

@@ -1,14 +1,14 @@
-import type { Role } from '../weave/types.ts';
+import type { Role, WeaveKind, WeaveSpec } from '../weave/types.ts';
 
-/** A pattern as the library holds it: how it is tied, as notation, and what a maker should know about it. */
+/** A pattern as the library holds it: how it is tied, as strands in space, and what a maker should know about it. */
 export interface Pattern {
   readonly id: string;
   readonly family: string;
   readonly name: string;
-  /** How one row is tied, in a maker's words. */
+  /** How one row (or the knot) is tied, in a maker's words. */
   readonly words: string;
-  readonly notation: string;
-  /** Row squash and end load that suit this weave (prior; see usage). */
+  readonly draw: () => WeaveSpec;
+  /** Row squash and end load that suit this weave (priors; see docs/physics.md). */
   readonly squash: number;
   readonly load: number;
   /** 1 easy … 5 hard. */
@@ -18,6 +18,15 @@ export interface Pattern {
   /** What on the work tells which side comes next. */
   readonly next: string;
   readonly mistakes: readonly { readonly mistake: string; readonly looks: string }[];
+  readonly facts: Facts;
+}
+
+/** Counted by hand on the tying sequence; tests hold the drawing to them. */
+export interface Facts {
+  /** Crossings in one period of a weave, or in the whole knot. */
+  readonly crossings: number;
+  /** Periods after which each strand meets itself, by strand (weaves). */
+  readonly periods?: Readonly<Record<string, number>>;
 }
 
 export interface SolvedStrand {
@@ -25,15 +34,17 @@ export interface SolvedStrand {
   readonly role: Role;
   readonly periods: number;
   readonly radiusD: number;
-  /** Centre-line length over the strand's own periods. */
+  /** Centre-line length over the strand's own periods, or from end to end. */
   readonly lengthD: number;
-  /** Flat x, y, z, stride 3, closing point not repeated. */
-  readonly points: readonly number[];
+  /** Straight way between an open strand's ends. */
+  readonly spanD?: number;
 }
 
-/** A pattern pulled tight. All lengths in effective cord diameters. */
-export interface SolvedWeave {
+/** What is known of a pattern once it is tight. All lengths in effective cord diameters. */
+export interface SolvedFacts {
   readonly id: string;
+  readonly kind: WeaveKind;
+  readonly notation: string;
   /** Content of what was solved: notation, squash, load, resolution, engine version. */
   readonly key: string;
   readonly squash: number;
@@ -43,6 +54,8 @@ export interface SolvedWeave {
   readonly rowsPerPeriod: number;
   readonly widthD: number;
   readonly thicknessD: number;
+  /** Length of the knot's body along the cord (open knots). */
+  readonly bodyD: number;
   readonly strands: readonly SolvedStrand[];
   readonly convergence: {
     readonly residual: number;
@@ -50,4 +63,11 @@ export interface SolvedWeave {
     readonly overlap: number;
     readonly leastEver: number;
   };
+  readonly invariant: number;
+}
+
+/** A tight pattern with its centre lines, for drawing and export. */
+export interface SolvedWeave extends SolvedFacts {
+  /** Flat x, y, z per strand, stride 3, in the order of `strands`; the closing point is not repeated. */
+  readonly points: readonly (readonly number[])[];
 }

@@ -3,9 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { SIDE_RELEASE } from '../closures/sideRelease.ts';
 import { CORDS } from '../cord/cords.ts';
 import type { Design } from '../formats/design.gen.ts';
+import { solvedFacts, WEAVES } from '../patterns/index.ts';
 import { whyText } from '../why/why.ts';
+import { LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
-import { CORDS_PER_STYLE } from './resolve.ts';
+import { STYLES, stylesFor } from './setups/index.ts';
 import { strandSpans } from './spans.ts';
 import type { Plan } from './types.ts';
 
@@ -231,7 +233,62 @@ describe('what cannot be planned', () => {
     expect(result.ok ? 0 : result.issues.length).toBeGreaterThanOrEqual(3);
   });
 
-  it('knows how many cords each set-up takes', () => {
-    expect(CORDS_PER_STYLE).toEqual({ folded: 1, fused: 2, separate: 2 });
+  it('refuses a set-up that the weave cannot have, and a knot as a band', () => {
+    const braid = plan({ ...BASE, pattern: { id: 'flat-braid-5' } });
+    expect(!braid.ok && braid.issues.map((i) => i.path)).toEqual(['/setup/style']);
+    const knot = plan({ ...BASE, pattern: { id: 'overhand' } });
+    expect(!knot.ok && knot.issues[0]!.code).toBe('design.knot');
+  });
+});
+
+describe('every weave of the library', () => {
+  const combinations = WEAVES.flatMap((w) =>
+    stylesFor(solvedFacts(w.id)!).map((style) => [w.id, style] as const),
+  );
+
+  it.each(combinations)('%s, %s: plans, adds up, and covers every passage of every strand', (id, style) => {
+    const facts = solvedFacts(id)!;
+    const cords = [{ colour: 'ember' }, { colour: 'dusk' }].slice(0, STYLES[style].cords(facts));
+    const p = planned({ pattern: { id }, setup: { style }, cords });
+    for (const cord of p.cords) {
+      expect(cord.parts.reduce((sum, part) => sum + part.lengthMm, 0)).toBeCloseTo(cord.cutLengthMm, 6);
+      expect(cord.neededMm[0]).toBeLessThanOrEqual(cord.neededMm[1]);
+    }
+    const spans = strandSpans(p);
+    const passages = facts.strands.reduce((n, s) => n + s.periods, 0);
+    expect(spans.size).toBe(passages);
+    // Woven cord is what the geometry says, strand by strand.
+    for (const s of facts.strands.filter((x) => x.role !== 'core')) {
+      const woven = p.cords
+        .flatMap((c) => c.parts)
+        .filter((part) => part.what === 'weave' && part.strand === s.name);
+      const total = woven.reduce((sum, part) => sum + part.lengthMm, 0);
+      expect(total).toBeCloseTo((p.wovenLengthMm * s.lengthD) / facts.periodD, 3);
+    }
+  });
+});
+
+describe('a gauge swatch', () => {
+  const swatch = { patternId: 'solomon-bar', cordId: 'nylon-4', rows: 20, wovenMm: 120, workUsedMm: 1300 };
+  const know = {
+    ...LIBRARY_ONLY,
+    swatch: (p: string, c: string) => (p === swatch.patternId && c === swatch.cordId ? swatch : undefined),
+  };
+
+  it('replaces row height and cord used by what the maker measured', () => {
+    const result = plan(BASE, know);
+    if (!result.ok) throw new Error('cannot plan');
+    const p = result.value;
+    expect(p.metrics.rowHeightMm).toBe(6);
+    expect(p.rows).toBe(Math.round(p.wovenLengthMm / 6));
+    const woven = p.cords[0]!.parts.filter((x) => x.what === 'weave').reduce((sum, x) => sum + x.lengthMm, 0);
+    expect(woven).toBeCloseTo((p.wovenLengthMm / 120) * 1300, 6);
+    expect(p.metrics.spread).toBeLessThan(0.05);
+    expect(whyText(p.figures.rowHeight.why)).toContain('your swatch');
+  });
+
+  it('holds for its own cord only', () => {
+    const other = plan({ ...BASE, cord: 'nylon-3' }, know);
+    expect(other.ok && other.value.metrics.spread).toBe(0.1);
   });
 });

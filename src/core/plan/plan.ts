@@ -1,11 +1,13 @@
 import { compareSchools, fitted } from '../fit/schools.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { fail, ok, type Result } from '../result.ts';
-import { weaveMetrics } from '../usage/metrics.ts';
+import { type WeaveMetrics, weaveMetrics } from '../usage/metrics.ts';
+import { withSwatch } from '../usage/swatch.ts';
 import { len, num, percent, why } from '../why/why.ts';
 import { checks } from './checks.ts';
+import { type Knowledge, LIBRARY_ONLY } from './knowledge.ts';
 import { hardwareMm, type Resolved, resolve } from './resolve.ts';
-import { setUp } from './setups.ts';
+import { STYLES } from './setups/index.ts';
 import type { Plan } from './types.ts';
 
 /** A foot of cord for each inch of Solomon bar, as makers say: twelve for one, all strands together. */
@@ -15,15 +17,17 @@ const RULE_OF_THUMB = 12;
  * Design → Plan: the one place where body, cord, weave, closure and set-up meet. Pure; every number carries its
  * working. Fails with issues at their paths when the design names what does not exist or cannot be made.
  */
-export function plan(design: Design): Result<Plan> {
-  const resolved = resolve(design);
+export function plan(design: Design, know: Knowledge = LIBRARY_ONLY): Result<Plan> {
+  const resolved = resolve(design, know);
   if (!resolved.ok) return resolved;
-  return planResolved(resolved.value);
+  const { solved, cord } = resolved.value;
+  const engine = weaveMetrics(solved, cord);
+  const swatch = know.swatch(solved.id, cord.id);
+  return planResolved(resolved.value, swatch ? withSwatch(engine, swatch) : engine);
 }
 
-function planResolved(r: Resolved): Result<Plan> {
+function planResolved(r: Resolved, m: WeaveMetrics): Result<Plan> {
   const { design, cord } = r;
-  const m = weaveMetrics(r.solved, cord);
   const dry = fitted(design.wearer.girthMm, m.thicknessMm, design.ease);
   const hardware = hardwareMm(r);
   const wetAdd =
@@ -41,7 +45,7 @@ function planResolved(r: Resolved): Result<Plan> {
   }
   const rows = Math.max(1, Math.round(wovenMm / m.rowHeightMm));
   const innerMm = finishedMm - Math.PI * m.thicknessMm;
-  const { cords, marks } = setUp({ r, m, wovenMm, standoffMm, rows });
+  const { cords, marks } = STYLES[design.setup.style].run({ r, m, wovenMm, standoffMm, rows });
   const totalMm = cords.reduce((sum, c) => sum + c.cutLengthMm, 0);
   const usedMm = cords.reduce((sum, c) => sum + c.usedLengthMm, 0);
   const weightG = (usedMm / 1000) * cord.gramsPerMetre;

@@ -3,17 +3,17 @@ import { type CordColour, findColour } from '../colour/palette.ts';
 import { type CordType, findCord } from '../cord/cords.ts';
 import { findProduct, type Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
-import { findPattern, solvedPattern } from '../patterns/index.ts';
-import type { Pattern, SolvedWeave } from '../patterns/types.ts';
+import type { SolvedFacts } from '../patterns/types.ts';
 import { type Issue, ok, type Result } from '../result.ts';
 import { formatLength } from '../units/index.ts';
+import type { Knowledge } from './knowledge.ts';
+import { STYLES } from './setups/index.ts';
 
 /** A design with its names looked up and its numbers found sensible. */
 export interface Resolved {
   readonly design: Design;
   readonly product: Product;
-  readonly pattern: Pattern;
-  readonly solved: SolvedWeave;
+  readonly solved: SolvedFacts;
   readonly cord: CordType;
   readonly colours: readonly CordColour[];
   readonly buckle: SideRelease;
@@ -23,10 +23,9 @@ export interface Resolved {
 
 export const DEFAULT_TAIL_MM = 150;
 export const DEFAULT_ROUND_MM = 10;
-export const CORDS_PER_STYLE = { folded: 1, fused: 2, separate: 2 } as const;
 
 /** Looks every id up and checks every number's range; all issues at once, each at its place. */
-export function resolve(design: Design): Result<Resolved> {
+export function resolve(design: Design, know: Knowledge): Result<Resolved> {
   const issues: Issue[] = [];
   const found = <T>(value: T | undefined, path: string, what: string, id: string): T => {
     if (value === undefined)
@@ -34,24 +33,19 @@ export function resolve(design: Design): Result<Resolved> {
     return value as T;
   };
   const product = found(findProduct(design.product), '/product', 'product', design.product);
-  const pattern = found(findPattern(design.pattern.id), '/pattern/id', 'pattern', design.pattern.id);
-  const solved = found(
-    solvedPattern(design.pattern.id),
-    '/pattern/id',
-    'worked-out pattern',
-    design.pattern.id,
-  );
+  const solved = found(know.facts(design.pattern.id), '/pattern/id', 'pattern', design.pattern.id);
   const cord = found(findCord(design.cord), '/cord', 'cord', design.cord);
   const colours = design.cords.map((c, i) =>
     found(findColour(c.colour), `/cords/${i}/colour`, 'colour', c.colour),
   );
-  const wanted = CORDS_PER_STYLE[design.setup.style];
-  if (design.cords.length !== wanted) {
+  if (solved && solved.kind !== 'weave') {
     issues.push({
-      code: 'design.cords',
-      path: '/cords',
-      message: `This set-up takes ${wanted === 1 ? 'one cord' : `${wanted} cords`}, not ${design.cords.length}.`,
+      code: 'design.knot',
+      path: '/pattern/id',
+      message: 'This is a knot, not a weave: it makes no band.',
     });
+  } else if (solved) {
+    issues.push(...styleIssues(design, solved));
   }
   if (product) {
     const { name, leastMm, mostMm } = product.girth;
@@ -70,7 +64,25 @@ export function resolve(design: Design): Result<Resolved> {
   const roundToMm = design.roundToMm ?? DEFAULT_ROUND_MM;
   range(issues, roundToMm, 1, 500, '/roundToMm', 'The step that cuts are rounded up to');
   if (issues.length > 0) return { ok: false, issues };
-  return ok({ design, product, pattern, solved, cord, colours, buckle, tailMm, roundToMm });
+  return ok({ design, product, solved, cord, colours, buckle, tailMm, roundToMm });
+}
+
+function styleIssues(design: Design, solved: SolvedFacts): Issue[] {
+  const style = STYLES[design.setup.style];
+  if (!style.suits(solved)) {
+    return [
+      {
+        code: 'design.setup',
+        path: '/setup/style',
+        message:
+          'This set-up needs two cores that turn into two working ends; choose separate cords for this weave.',
+      },
+    ];
+  }
+  const wanted = style.cords(solved);
+  if (design.cords.length === wanted) return [];
+  const message = `This set-up takes ${wanted === 1 ? 'one cord' : `${wanted} cords`}, not ${design.cords.length}.`;
+  return [{ code: 'design.cords', path: '/cords', message }];
 }
 
 function range(issues: Issue[], mm: number, least: number, most: number, path: string, what: string): void {

@@ -7,15 +7,18 @@ export interface StrandSpan {
   readonly toMm: number;
 }
 
-/** Which cord each strand is made of along the band, read off the cords' own stretches, from the first bar on. */
+export const laneKey = (strand: string, lane: number): string => `${strand}/${lane}`;
+
+/** Which cord each passage of a strand is made of along the band, read off the cords' own stretches, from the first bar on. */
 export function strandSpans(plan: Pick<Plan, 'cords'>): ReadonlyMap<string, readonly StrandSpan[]> {
   const spans = new Map<string, StrandSpan[]>();
   for (const [cord, { parts }] of plan.cords.entries()) {
     for (const part of parts) {
       if (part.strand === undefined || part.fromMm === undefined || part.toMm === undefined) continue;
-      const list = spans.get(part.strand) ?? [];
+      const key = laneKey(part.strand, part.lane ?? 0);
+      const list = spans.get(key) ?? [];
       list.push({ cord, fromMm: part.fromMm, toMm: part.toMm });
-      spans.set(part.strand, list);
+      spans.set(key, list);
     }
   }
   for (const list of spans.values()) list.sort((a, b) => a.fromMm - b.fromMm);

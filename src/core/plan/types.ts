@@ -9,6 +9,7 @@ export interface CordPart {
   readonly why: Why;
   /** Which strand of the weave this stretch is, if it is woven or runs inside. */
   readonly strand?: string;
+  readonly lane?: number;
   /** Where it ends up along the band, measured from the first bar. */
   readonly fromMm?: number;
   readonly toMm?: number;
@@ -19,9 +20,13 @@ export interface CordCut {
   readonly name: string;
   readonly role: string;
   readonly colour: string;
+  /** Index into the design's cords. */
+  readonly cord: number;
   readonly cutLengthMm: number;
   /** What stays in the finished piece. */
   readonly usedLengthMm: number;
+  /** Least and most that it may really take, tails included: the weave may use less or more than worked out. */
+  readonly neededMm: readonly [number, number];
   readonly parts: readonly CordPart[];
   readonly why: Why;
   /** Where along the cord a mark is made, from its first end: its fold or its join. */

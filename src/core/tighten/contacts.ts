@@ -7,6 +7,10 @@ export interface Contacts {
   readonly b: Int32Array;
   readonly image: Int32Array;
   length: number;
+  /** A pair cannot touch before the points have travelled this far (see `travel`). */
+  readonly wake: Float64Array;
+  /** Sum over all steps of the farthest that any point, or image of one, has moved; stretched metric. */
+  travel: number;
   /** Positions and period at which the list was built. */
   readonly built: Float64Array;
   builtPeriod: number;
@@ -22,6 +26,8 @@ export function createContacts(count: number): Contacts {
     b: new Int32Array(capacity),
     image: new Int32Array(capacity),
     length: 0,
+    wake: new Float64Array(capacity),
+    travel: 0,
     built: new Float64Array(3 * count).fill(Number.NaN),
     builtPeriod: Number.NaN,
     capacityHit: false,
@@ -98,6 +104,7 @@ function push(list: Contacts, a: number, b: number, image: number): void {
   list.a[list.length] = a;
   list.b[list.length] = b;
   list.image[list.length] = image;
+  list.wake[list.length] = 0;
   list.length++;
 }
 
@@ -137,7 +144,9 @@ export function addContacts(
 ): void {
   const { x, f, next, wrap, strand, radius, period } = state;
   const inv = 1 / squash;
+  const { travel, wake } = list;
   for (let c = 0; c < list.length; c++) {
+    if (travel < wake[c]!) continue;
     const a = list.a[c]!;
     const b = list.b[c]!;
     const a2 = next[a]!;
@@ -156,8 +165,12 @@ export function addContacts(
     const vy = (x[3 * b2 + 1]! + (wrap[b]! + list.image[c]!) * period) * inv - by;
     const vz = x[3 * b2 + 2]! - bz;
     const sq = closestInto(hit, ax, ay, az, ux, uy, uz, bx, by, bz, vx, vy, vz);
-    if (sq >= lim * lim) continue;
     const dist = Math.sqrt(sq);
+    if (dist >= lim) {
+      // Each of the two edges closes the gap by what its points travel at the most.
+      wake[c] = travel + (dist - lim) / 2;
+      continue;
+    }
     if (dist < sums.closest * lim) sums.closest = dist / lim;
     const over = lim - dist;
     sums.energy += 0.5 * stiffness * over * over;

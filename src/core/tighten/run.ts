@@ -1,6 +1,7 @@
 import { seeded } from '../random.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { build } from '../weave/build.ts';
+import { knotInvariant } from '../weave/topology.ts';
 import type { Rope, WeaveSpec } from '../weave/types.ts';
 import { createContacts } from './contacts.ts';
 import { resample } from './resample.ts';
@@ -35,6 +36,8 @@ export interface Tight {
   readonly rope: Rope;
   readonly lengths: readonly number[];
   readonly convergence: Convergence;
+  /** The knot's invariant, the same before and after (see weave/topology). */
+  readonly invariant: number;
 }
 
 interface Stage {
@@ -48,9 +51,9 @@ interface Stage {
 export const PASS_LIMIT = 0.3;
 
 const stages = (h: number, closed: boolean): Stage[] => [
-  { h: Math.max(0.6, h), stiffness: 30, steps: 4000, tolerance: 6e-3 },
-  { h: Math.max(0.4, h), stiffness: 100, steps: 2500, tolerance: 5e-3 },
-  { h, stiffness: closed ? 1000 : 300, steps: 4000, tolerance: 2.5e-3 },
+  { h: Math.max(0.6, h), stiffness: 30, steps: 6000, tolerance: 3e-3 },
+  { h: Math.max(0.4, h), stiffness: 100, steps: 2000, tolerance: 5e-3 },
+  { h, stiffness: closed ? 1000 : 300, steps: 3500, tolerance: 3e-3 },
 ];
 
 export interface Progress {
@@ -102,10 +105,10 @@ export function run(
     leastEver,
     steps,
   };
-  return ok({ rope, lengths: [...strandLengths(state!)], convergence });
+  return ok({ rope, lengths: [...strandLengths(state!)], convergence, invariant: knotInvariant(rope) });
 }
 
-/** Builds a weave from its notation and pulls it tight. */
+/** Builds a weave from its notation, pulls it tight, and proves that it is still the same knot. */
 export function tighten(
   spec: WeaveSpec,
   options: TightenOptions,
@@ -120,6 +123,14 @@ export function tighten(
       code: 'tighten.passed',
       path: '',
       message: `Two strands came as near as ${share} % of touching: they may have passed through each other, so no number is given. Draw the start more loosely.`,
+    });
+  }
+  if (tight.ok && tight.value.invariant !== knotInvariant(built.value.rope)) {
+    return fail({
+      code: 'tighten.changed',
+      path: '',
+      message:
+        'The tight knot is not the one that was drawn: a strand passed through another, so no number is given. Draw the start more loosely.',
     });
   }
   return tight;

@@ -28,17 +28,16 @@ export const createFire = (): Fire => ({
 
 /**
  * One step. No point moves by more than 0.08 d nor by more than 0.4 of the least distance between strands.
- * The strain moves as one more coordinate of mass Σy² so that it keeps pace with the points it carries.
+ * The strain moves as one more coordinate of mass n·P²/40: light enough to lead, as the points
+ * follow an affine strain without being pushed.
  */
 export function step(state: State, list: Contacts, medium: Medium, fire: Fire): void {
   const { x, v, f, count, held } = state;
   evaluate(state, list, medium, fire.energies);
-  let mass = 1;
   for (let i = 0; i < count; i++) {
     if (held[i]) f[3 * i] = f[3 * i + 1] = f[3 * i + 2] = 0;
-    mass += x[3 * i + 1]! * x[3 * i + 1]!;
   }
-  mass = Math.max(mass, (count * state.period * state.period) / 3);
+  const mass = Math.max(1e-9, (count * state.period * state.period) / 40);
   const sf = state.strainF / Math.sqrt(mass);
   let power = sf * state.strainV;
   let ff = sf * sf;
@@ -77,10 +76,17 @@ export function step(state: State, list: Contacts, medium: Medium, fire: Fire): 
   const cut = fastest * fire.dt > limit ? limit / (fastest * fire.dt) : 1;
   const dt = fire.dt * cut;
   for (let i = 0; i < 3 * count; i++) x[i]! += dt * v[i]!;
+  let moved = dt * fastest * Math.sqrt(3);
   if (state.period > 0) {
     let strain = (dt * state.strainV) / Math.sqrt(mass);
     strain = Math.max(-0.01, Math.min(0.01, strain));
     state.period *= 1 + strain;
-    for (let i = 0; i < count; i++) x[3 * i + 1]! *= 1 + strain;
+    let reach = 0;
+    for (let i = 0; i < count; i++) {
+      x[3 * i + 1]! *= 1 + strain;
+      reach = Math.max(reach, Math.abs(x[3 * i + 1]!));
+    }
+    moved += Math.abs(strain) * 2 * (reach + state.period);
   }
+  list.travel += moved / medium.squash;
 }

@@ -1,12 +1,14 @@
 import { type CordType, effectiveDiameterMm } from '../cord/cords.ts';
-import type { SolvedWeave } from '../patterns/types.ts';
+import type { SolvedFacts } from '../patterns/types.ts';
 import type { Role } from '../weave/types.ts';
 import { len, num, percent, type Why, why } from '../why/why.ts';
 
 export interface StrandUsage {
   readonly name: string;
   readonly role: Role;
-  /** mm of cord for every mm of woven length. */
+  /** How many times it passes abreast. */
+  readonly lanes: number;
+  /** mm of cord for every mm of woven length, in one passage. */
   readonly perLength: number;
 }
 
@@ -29,7 +31,7 @@ export const PRIOR_SPREAD = 0.1;
  * Scales a tight weave to a cord. Cord per length is free of scale; sizes go with the effective diameter. A strand
  * that closes after k periods passes k times abreast, and its length covers all of them.
  */
-export function weaveMetrics(solved: SolvedWeave, cord: CordType): WeaveMetrics {
+export function weaveMetrics(solved: SolvedFacts, cord: CordType): WeaveMetrics {
   const d = effectiveDiameterMm(cord);
   return {
     diameterMm: d,
@@ -39,6 +41,7 @@ export function weaveMetrics(solved: SolvedWeave, cord: CordType): WeaveMetrics 
     strands: solved.strands.map((s) => ({
       name: s.name,
       role: s.role,
+      lanes: s.periods,
       perLength: s.lengthD / (solved.periodD * s.periods),
     })),
     spread: PRIOR_SPREAD,

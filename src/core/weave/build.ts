@@ -4,6 +4,8 @@ import type { Crossing, Rope, RopeStrand, WeaveSpec } from './types.ts';
 
 /** Height of a strand over the drawing plane at a crossing, in cord diameters. */
 const LIFT = 0.75;
+/** How far the start is shaken, in diameters: 2 % of a grid unit each way. */
+const JITTER = 0.08;
 
 export interface Built {
   readonly rope: Rope;
@@ -24,13 +26,18 @@ export function build(spec: WeaveSpec, random: () => number): Result<Built> {
       message: 'No strand crosses another: there is nothing to pull tight.',
     });
   }
+  return ok({ rope: lift(spec, crossings.value, random), crossings: crossings.value });
+}
+
+/** The rope of a diagram whose crossings are known. */
+export function lift(spec: WeaveSpec, crossings: readonly Crossing[], random: () => number): Rope {
   const strands = spec.strands.map((strand, s): RopeStrand => {
-    const flat = lift(
+    const flat = liftStrand(
       outline(strand, spec),
-      heights(crossings.value, s, strand.role === 'core'),
+      heights(crossings, s, strand.role === 'core'),
       spec.kind === 'open',
     );
-    for (let i = 0; i < flat.length; i++) flat[i]! += (random() - 0.5) * 0.08;
+    for (let i = 0; i < flat.length; i++) flat[i]! += (random() - 0.5) * JITTER;
     return {
       name: strand.name,
       role: strand.role,
@@ -41,7 +48,7 @@ export function build(spec: WeaveSpec, random: () => number): Result<Built> {
       points: flat,
     };
   });
-  return ok({ rope: { strands, period: spec.period }, crossings: crossings.value });
+  return { strands, period: spec.period };
 }
 
 /** [arc parameter, height] of a strand's visits; a core stays in the plane and lets the others go round it. */
@@ -54,7 +61,11 @@ function heights(crossings: readonly Crossing[], strand: number, isCore: boolean
   return out.sort((p, q) => p[0] - q[0]);
 }
 
-function lift(path: [number, number][], visits: readonly [number, number][], isOpen: boolean): Float64Array {
+function liftStrand(
+  path: [number, number][],
+  visits: readonly [number, number][],
+  isOpen: boolean,
+): Float64Array {
   const edges = path.length - 1;
   const params = new Set<number>(visits.map((v) => v[0]));
   for (let i = 0; i < edges; i++) params.add(i);

@@ -1,8 +1,11 @@
 import { fail, type Issue, ok, type Result } from '../result.ts';
 import type { Crossing, StrandSpec, WeaveSpec } from './types.ts';
 
+/** A unit with more crossings than this is not a row of anything that is tied by hand. */
+const MAX_CROSSINGS = 600;
+
 /** A crossing before the words have said who is on top. */
-interface Meeting {
+export interface Meeting {
   readonly a: number;
   readonly b: number;
   readonly atA: number;
@@ -28,15 +31,28 @@ export function outline(strand: StrandSpec, spec: WeaveSpec): [number, number][]
  * which strand lies on top. A strand without a word takes what the others leave.
  */
 export function findCrossings(spec: WeaveSpec): Result<readonly Crossing[]> {
+  const meetings = findMeetings(spec);
+  return meetings.ok ? decide(spec, meetings.value) : meetings;
+}
+
+/** Where strands cross in the plane, before any word is heard. Endless units are refused. */
+export function findMeetings(spec: WeaveSpec): Result<readonly Meeting[]> {
   const meetings: Meeting[] = [];
   const paths = spec.strands.map((s) => outline(s, spec));
   for (let a = 0; a < paths.length; a++) {
     for (let b = a; b < paths.length; b++) {
       const issue = meet(spec, paths, a, b, meetings);
       if (issue) return { ok: false, issues: [issue] };
+      if (meetings.length > MAX_CROSSINGS) {
+        return wordIssue(
+          spec.strands[b]!,
+          'notation.crossings',
+          `More than ${MAX_CROSSINGS} crossings in one unit: draw a shorter one.`,
+        );
+      }
     }
   }
-  return decide(spec, meetings);
+  return ok(meetings);
 }
 
 function meet(

@@ -1,7 +1,9 @@
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { beamScene, closedSpan } from '../../../core/drawing/beam.ts';
 import type { View } from '../../../core/drawing/paint.ts';
-import { PER_MM, type Scene, type Shape } from '../../../core/drawing/shape.ts';
+import { PER_MM, type Scene } from '../../../core/drawing/shape.ts';
+import { useWeave } from '../../state/knowledge.tsx';
+import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
 import { type PlanView, useLit, usePlan } from './BenchContext.tsx';
 import { Mat } from './Mat.tsx';
@@ -20,9 +22,14 @@ export function Beam({ view, onView }: Props) {
   const shown = usePlan();
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
-  const scene = useMemo(() => shown && beamScene(shown.planned, shown.plan, view), [shown, view]);
+  const solved = useWeave(shown?.planned.pattern.id);
+  const scene = useMemo(
+    () => shown && solved && beamScene(shown.planned, shown.plan, solved, view),
+    [shown, solved, view],
+  );
   return (
     <section aria-label="The Beam" className="on-mat relative bg-mat text-white" ref={frame}>
+      {!scene && <div className="h-72" />}
       {scene && shown && <Piece scene={scene} shown={shown} width={width} />}
       <fieldset className="flex gap-1 px-4 pb-2 text-[15px]">
         <legend className="sr-only">Which face is shown</legend>
@@ -176,33 +183,6 @@ function Dimension({
     </g>
   );
 }
-
-/** Painted cords and hardware. While a strand is pointed at, the others step back. */
-export const Shapes = memo(function Shapes({
-  shapes,
-  lit,
-}: {
-  readonly shapes: readonly Shape[];
-  readonly lit?: string | undefined;
-}) {
-  return shapes.map((s, i) => (
-    <path
-      // biome-ignore lint/suspicious/noArrayIndexKey: shapes are painted in order and have no identity
-      key={i}
-      d={s.d}
-      fill={s.fill ?? 'none'}
-      stroke={s.stroke}
-      strokeWidth={s.width && s.width * PER_MM}
-      transform={s.shift && `translate(${s.shift[0] * PER_MM} ${s.shift[1] * PER_MM})`}
-      strokeLinecap={s.cap}
-      strokeLinejoin="round"
-      fillRule={s.rule}
-      opacity={lit && s.strand && s.strand !== lit ? 0.22 : s.opacity}
-      data-strand={s.strand}
-      data-cord={s.cord}
-    />
-  ));
-});
 
 function useWidth(ref: React.RefObject<HTMLElement | null>): number {
   const [width, setWidth] = useState(1280);

@@ -3,6 +3,7 @@ import { useStore } from 'zustand';
 import type { View } from '../../../core/drawing/paint.ts';
 import { plan as makePlan } from '../../../core/plan/plan.ts';
 import type { Bench as BenchStore } from '../../state/bench.ts';
+import { useWorkshop } from '../../state/knowledge.tsx';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Beam } from './Beam.tsx';
 import { BenchContext, type Lit, LitContext, PlanContext, type PlanView } from './BenchContext.tsx';
@@ -21,15 +22,17 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
   const [view, setView] = useState<View>('front');
   const [exporting, setExporting] = useState(false);
   const isPrinting = usePrinting();
-  const result = useMemo(() => makePlan(design), [design]);
+  const { know, isReady } = useWorkshop();
+  const result = useMemo(() => makePlan(design, know), [design, know]);
   const last = useRef<PlanView | undefined>(undefined);
-  if (result.ok && last.current?.planned !== design) last.current = { plan: result.value, planned: design };
+  if (result.ok && last.current?.plan !== result.value)
+    last.current = { plan: result.value, planned: design };
   const shown = useDeferredValue(last.current);
   const [lit, setLit] = useState<Lit>();
   const litView = useMemo(() => ({ lit, setLit }), [lit]);
   const benchView = useMemo(
-    () => ({ design, issues: result.ok ? [] : result.issues, dispatch: bench.dispatch }),
-    [design, result, bench],
+    () => ({ design, issues: result.ok || !isReady ? [] : result.issues, dispatch: bench.dispatch }),
+    [design, result, bench, isReady],
   );
   return (
     <BenchContext value={benchView}>

@@ -1,6 +1,7 @@
 import { Description, Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import type { View } from '../../../core/drawing/paint.ts';
 import { beamFile, cutListCsv, cutListTextFile, designFile, download } from '../../export/files.ts';
+import { useWeave } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/units.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
@@ -13,6 +14,7 @@ interface Props {
 export function ExportDialog({ view, onClose }: Props) {
   const { design } = useBench();
   const shown = usePlan();
+  const solved = useWeave(shown?.planned.pattern.id);
   const units = useUnits();
   const files = [
     {
@@ -36,7 +38,7 @@ export function ExportDialog({ view, onClose }: Props) {
     {
       name: `The Beam, ${view}`,
       note: 'SVG, true to scale',
-      file: () => beamFile(shown!.planned, shown!.plan, view),
+      file: () => beamFile(shown!.planned, shown!.plan, solved!, view),
       needsPlan: true,
     },
   ];

@@ -4,8 +4,9 @@ import { beamScene } from '../../../core/drawing/beam.ts';
 import { PER_MM } from '../../../core/drawing/shape.ts';
 import { findPattern } from '../../../core/patterns/index.ts';
 import { whyText } from '../../../core/why/why.ts';
+import { useWeave } from '../../state/knowledge.tsx';
+import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
-import { Shapes } from './Beam.tsx';
 import { usePlan } from './BenchContext.tsx';
 
 /** The longest piece that is printed at full size on a page of 186 mm of print width. */
@@ -14,13 +15,17 @@ const FULL_SIZE_MM = 186;
 /** One page for the bench: cuts, the piece, how a row goes, cautions, and a strip to check that the print is 1:1. */
 export function PrintCard() {
   const shown = usePlan();
+  const solved = useWeave(shown?.planned.pattern.id);
   const show = useLength();
   const system = useUnits();
-  const scene = useMemo(() => shown && beamScene(shown.planned, shown.plan, 'front'), [shown]);
+  const scene = useMemo(
+    () => shown && solved && beamScene(shown.planned, shown.plan, solved, 'front'),
+    [shown, solved],
+  );
   if (!shown || !scene) return null;
   const { plan, planned } = shown;
   const scale = Math.min(1, FULL_SIZE_MM / scene.widthMm);
-  const pattern = findPattern(planned.pattern.id)!;
+  const pattern = findPattern(planned.pattern.id);
   return (
     <article className="hidden text-[11pt] text-black print:block" data-testid="print-card">
       <h1 className="font-bold font-title text-[20pt]">{planned.name}</h1>
@@ -72,9 +77,13 @@ export function PrintCard() {
           ))}
         </tbody>
       </table>
-      <h2 className="mt-3 font-bold">How a row goes</h2>
-      <p>{pattern.words}</p>
-      <p>{pattern.next}</p>
+      {pattern && (
+        <>
+          <h2 className="mt-3 font-bold">How a row goes</h2>
+          <p>{pattern.words}</p>
+          <p>{pattern.next}</p>
+        </>
+      )}
       <h2 className="mt-3 font-bold">Look at this</h2>
       <ul className="list-disc pl-5">
         {plan.checks

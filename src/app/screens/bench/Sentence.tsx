@@ -25,7 +25,7 @@ function Colours() {
     return (
       <>
         <ColourWord index={0} place="of the working cord" /> over{' '}
-        <ColourWord index={1} place="of the cores" />
+        <ColourWord index={1} place="of the cores" /> cores
       </>
     );
   }

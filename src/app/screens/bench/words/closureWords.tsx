@@ -6,7 +6,7 @@ import {
 } from '../../../../core/closures/sideRelease.ts';
 import type { Design } from '../../../../core/formats/design.ts';
 import { DEFAULT_ROUND_MM, DEFAULT_TAIL_MM } from '../../../../core/plan/resolve.ts';
-import { MARGINS } from '../../../../core/plan/setups.ts';
+import { MARGINS } from '../../../../core/plan/setups/parts.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
 import { LengthField } from '../../../ui/LengthField.tsx';

@@ -1,21 +1,27 @@
+import { Link } from 'react-router';
 import { cordLetter, findColour, PALETTE } from '../../../../core/colour/palette.ts';
 import { CORDS, FIBRE_MELTS, findCord } from '../../../../core/cord/cords.ts';
-import { findPattern, PATTERNS } from '../../../../core/patterns/index.ts';
+import { WEAVES } from '../../../../core/patterns/index.ts';
+import { stylesFor } from '../../../../core/plan/setups/index.ts';
+import { weaveMetrics } from '../../../../core/usage/metrics.ts';
+import { useWorkshop } from '../../../state/knowledge.tsx';
+import { choiceOf, setupFor } from '../../../state/setupChoice.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
+import { useLength } from '../../../ui/units.tsx';
 import { useBench } from '../BenchContext.tsx';
 import { Problem, useProblem } from './problems.tsx';
 import { Word } from './Word.tsx';
 
 export function PatternWord() {
   const { id } = useBench().design.pattern;
-  const text = findPattern(id)?.name ?? id;
+  const { know } = useWorkshop();
   return (
     <Word
       label="Pattern"
       letter="k"
-      text={text}
+      text={know.name(id) ?? id}
       problem={useProblem('/pattern')}
       picker={PatternPicker}
       wide
@@ -23,17 +29,36 @@ export function PatternWord() {
   );
 }
 
+/** Every weave that makes a band, with what it would measure in the cord in hand. */
 function PatternPicker() {
   const { design, dispatch } = useBench();
+  const { know, own } = useWorkshop();
+  const show = useLength();
+  const cord = findCord(design.cord) ?? CORDS[0]!;
+  const choices = [...own.map((w) => w.id), ...WEAVES.map((p) => p.id)].map((id) => {
+    const m = weaveMetrics(know.facts(id)!, cord);
+    const per = m.strands.reduce((sum, s) => sum + s.perLength * s.lanes, 0);
+    const size = `${show(m.widthMm, { kind: 'small' })} wide, ${show(m.thicknessMm, { kind: 'small' })} thick`;
+    return {
+      value: id,
+      name: know.name(id) ?? id,
+      note: `${size}, ${per.toFixed(1)} of cord for each of band`,
+    };
+  });
   return (
     <>
       <Problem path="/pattern" />
       <Choices
-        label="Which knot?"
+        label="Which weave?"
         value={design.pattern.id}
-        onChange={(id) => dispatch({ type: 'pattern', id }, 'pattern')}
-        choices={PATTERNS.map((p) => ({ value: p.id, name: p.name, note: p.words }))}
+        onChange={(id) =>
+          dispatch({ type: 'pattern', id, setup: setupFor(design, know.facts(id)!) }, 'pattern')
+        }
+        choices={choices}
       />
+      <Link className="underline" to={`/weaves/${design.pattern.id}`}>
+        Look at this weave
+      </Link>
     </>
   );
 }
@@ -76,8 +101,8 @@ const SETUPS = [
   },
   {
     value: 'separate' as const,
-    name: 'separate cores',
-    note: 'A core cord and a working cord, each folded at its middle.',
+    name: 'separate cords',
+    note: 'Core cords and working cords, each folded at its middle.',
   },
 ];
 
@@ -89,12 +114,15 @@ export function SetupWord() {
 
 function SetupPicker() {
   const { design, dispatch } = useBench();
+  const facts = useWorkshop().know.facts(design.pattern.id);
+  if (!facts) return null;
+  const suitable = stylesFor(facts);
   return (
     <Choices
-      label="How is it set up?"
+      label="How is it set up? Only what suits this weave is listed."
       value={design.setup.style}
-      onChange={(style) => dispatch({ type: 'setup', style })}
-      choices={SETUPS}
+      onChange={(style) => dispatch({ type: 'setup', setup: choiceOf(style, facts) })}
+      choices={SETUPS.filter((s) => suitable.includes(s.value))}
     />
   );
 }

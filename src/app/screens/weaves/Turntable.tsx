@@ -1,0 +1,72 @@
+import { useEffect, useRef, useState } from 'react';
+import * as three from 'three';
+import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
+import type { SolvedWeave } from '../../../core/patterns/types.ts';
+import { solidOf } from './solid.ts';
+
+const HEIGHT = 340;
+
+/** The weave in the round: drag to turn, wheel to come nearer, arrow keys to turn by steps. Draws only when it moves. */
+export default function Turntable({ solved }: { readonly solved: SolvedWeave }) {
+  const host = useRef<HTMLDivElement>(null);
+  const [failed, setFailed] = useState(false);
+  useEffect(() => {
+    const node = host.current!;
+    let renderer: three.WebGLRenderer;
+    try {
+      renderer = new three.WebGLRenderer({ antialias: true, alpha: true });
+    } catch {
+      setFailed(true);
+      return;
+    }
+    const width = node.clientWidth;
+    renderer.setSize(width, HEIGHT);
+    node.append(renderer.domElement);
+    const scene = new three.Scene();
+    const solid = solidOf(solved);
+    scene.add(solid, new three.HemisphereLight('#ffffff', '#30504a', 1.6));
+    const lamp = new three.DirectionalLight('#ffffff', 2.4);
+    lamp.position.set(-6, 10, 14);
+    scene.add(lamp);
+    const camera = new three.PerspectiveCamera(30, width / HEIGHT, 0.1, 500);
+    const size = new three.Box3().setFromObject(solid).getSize(new three.Vector3());
+    camera.position.set(0, -size.y * 0.6, Math.max(size.y * 2.6, (size.x / camera.aspect) * 2.1, 12));
+    const controls = new OrbitControls(camera, renderer.domElement);
+    const draw = () => renderer.render(scene, camera);
+    controls.addEventListener('change', draw);
+    const onKey = (e: KeyboardEvent) => {
+      const [turn, tip] =
+        { ArrowLeft: [-0.2, 0], ArrowRight: [0.2, 0], ArrowUp: [0, -0.2], ArrowDown: [0, 0.2] }[e.key] ?? [];
+      if (turn === undefined || tip === undefined) return;
+      e.preventDefault();
+      solid.rotateOnWorldAxis(new three.Vector3(1, 0, 0), tip);
+      solid.rotateOnWorldAxis(new three.Vector3(0, 1, 0), turn);
+      draw();
+    };
+    node.addEventListener('keydown', onKey);
+    draw();
+    return () => {
+      node.removeEventListener('keydown', onKey);
+      controls.dispose();
+      renderer.dispose();
+      renderer.domElement.remove();
+    };
+  }, [solved]);
+  if (failed)
+    return (
+      <p className="text-white">
+        This browser cannot draw in the round here; the flat faces show the same strands.
+      </p>
+    );
+  return (
+    <div
+      ref={host}
+      role="application"
+      aria-label="The weave in the round: arrow keys turn it"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: the picture is turned with the arrow keys
+      tabIndex={0}
+      className="w-full cursor-grab"
+      data-testid="turntable"
+    />
+  );
+}

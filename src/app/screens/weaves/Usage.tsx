@@ -1,0 +1,113 @@
+import { CORDS } from '../../../core/cord/cords.ts';
+import type { SolvedWeave } from '../../../core/patterns/types.ts';
+import { knotCordD } from '../../../core/usage/knotCord.ts';
+import { weaveMetrics } from '../../../core/usage/metrics.ts';
+import { withSwatch } from '../../../core/usage/swatch.ts';
+import { len, num, percent, why } from '../../../core/why/why.ts';
+import { useWorkshop } from '../../state/knowledge.tsx';
+import { useLength } from '../../ui/units.tsx';
+import { WhyNumber } from '../../ui/WhyNumber.tsx';
+
+interface Props {
+  readonly solved: SolvedWeave;
+  readonly cordId: string;
+  readonly onCord: (id: string) => void;
+}
+
+/** What the weave measures and takes in a cord, each as a range until a swatch narrows it. */
+export function Usage({ solved, cordId, onCord }: Props) {
+  const show = useLength();
+  const { know } = useWorkshop();
+  const cord = CORDS.find((c) => c.id === cordId)!;
+  const engine = weaveMetrics(solved, cord);
+  const swatch = know.swatch(solved.id, cordId);
+  const m = swatch ? withSwatch(engine, swatch) : engine;
+  const { convergence: c } = solved;
+  const proof = why`${m.source}. Solved with a residual of ${num(c.residual, 3)} of a strand’s tension, cords overlapping by ${percent(Math.round(c.overlap * 1e4) / 1e4)} at most; never nearer than ${percent(Math.round(c.leastEver * 100) / 100)} of touching on the way, and proven to be the knot that was drawn`;
+  const range = (value: number) =>
+    `${(value * (1 - m.spread)).toFixed(1)}–${(value * (1 + m.spread)).toFixed(1)}`;
+  return (
+    <section aria-label="What it takes">
+      <h2 className="font-bold font-title text-xl">
+        What it takes in{' '}
+        <select
+          aria-label="Cord"
+          value={cordId}
+          onChange={(e) => onCord(e.target.value)}
+          className="rounded border border-ink-soft bg-white px-2 py-0.5 font-normal font-sans text-base"
+        >
+          {CORDS.map((k) => (
+            <option key={k.id} value={k.id}>
+              {k.name}
+            </option>
+          ))}
+        </select>
+      </h2>
+      {solved.kind === 'weave' ? (
+        <>
+          <dl className="mt-2 flex flex-wrap gap-x-8 gap-y-1">
+            <Item name="width" value={show(m.widthMm, { kind: 'small' })} proof={proof} />
+            <Item name="thickness" value={show(m.thicknessMm, { kind: 'small' })} proof={proof} />
+            <Item name="row height" value={show(m.rowHeightMm, { kind: 'small' })} proof={proof} />
+            <Item name={`rows in ${show(100)}`} value={(100 / m.rowHeightMm).toFixed(1)} proof={proof} />
+          </dl>
+          <table className="mt-3 w-full max-w-2xl text-left">
+            <thead>
+              <tr className="border-rule border-b">
+                <th className="py-1 font-semibold">strand</th>
+                <th className="text-right font-semibold">passes</th>
+                <th className="text-right font-semibold">cord for each of band</th>
+                <th className="text-right font-semibold">likely range</th>
+              </tr>
+            </thead>
+            <tbody>
+              {m.strands.map((s) => (
+                <tr key={s.name} className="border-rule border-b">
+                  <th scope="row" className="py-1 font-normal">
+                    {s.name}{' '}
+                    <span className="text-ink-soft text-sm">
+                      {s.role === 'core' ? 'core' : 'working end'}
+                    </span>
+                  </th>
+                  <td className="figure text-right">{s.lanes}</td>
+                  <td className="text-right">
+                    <WhyNumber
+                      label={`Cord of ${s.name} for each of band`}
+                      value={s.perLength.toFixed(2)}
+                      why={proof}
+                      testId={`usage-${s.name}`}
+                    />
+                  </td>
+                  <td className="figure text-right text-ink-soft">
+                    {s.role === 'core' ? '' : range(s.perLength)}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      ) : (
+        <dl className="mt-2 flex flex-wrap gap-x-8 gap-y-1">
+          <Item
+            name="cord taken up"
+            value={show(knotCordD(solved) * m.diameterMm, { kind: 'small' })}
+            proof={why`${num(knotCordD(solved))} × cord ${len(m.diameterMm)}: the strand’s way through the knot less the straight way between its ends. ${proof}`}
+          />
+          <Item name="body" value={show(solved.bodyD * m.diameterMm, { kind: 'small' })} proof={proof} />
+          <Item name="across" value={show(m.widthMm, { kind: 'small' })} proof={proof} />
+        </dl>
+      )}
+    </section>
+  );
+}
+
+function Item({ name, value, proof }: { name: string; value: string; proof: ReturnType<typeof why> }) {
+  return (
+    <div>
+      <dt className="text-ink-soft text-sm">{name}</dt>
+      <dd>
+        <WhyNumber label={name} value={value} why={proof} className="font-semibold text-xl" />
+      </dd>
+    </div>
+  );
+}

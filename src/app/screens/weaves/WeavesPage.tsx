@@ -1,0 +1,141 @@
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { CORDS, effectiveDiameterMm } from '../../../core/cord/cords.ts';
+import { findPattern, PATTERNS } from '../../../core/patterns/index.ts';
+import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
+import { useLength } from '../../ui/units.tsx';
+import { applyFilters, FILTERS, type FilterState, type Listed, listed, NO_FILTERS } from './filters.ts';
+import { SamplePicture } from './SamplePicture.tsx';
+
+/** The library as faces to look at, all to one scale, in the cord that is chosen. */
+export default function WeavesPage() {
+  const { own, know } = useWorkshop();
+  const [filters, setFilters] = useState<FilterState>(NO_FILTERS);
+  const [cordId, setCordId] = useState('nylon-4');
+  const cord = CORDS.find((c) => c.id === cordId)!;
+  const all = [
+    ...own.map((w) => listed(w.solved, w.name, 3)),
+    ...PATTERNS.map((p) => listed(know.facts(p.id)!, p.name, p.difficulty)),
+  ];
+  const shown = applyFilters(all, filters, effectiveDiameterMm(cord));
+  const weaves = shown.filter((w) => w.facts.kind === 'weave');
+  const knots = shown.filter((w) => w.facts.kind !== 'weave');
+  return (
+    <main className="px-5 py-4">
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
+        <h1 className="font-bold font-title text-3xl">Weaves</h1>
+        <label className="flex items-center gap-2">
+          in
+          <select
+            value={cordId}
+            onChange={(e) => setCordId(e.target.value)}
+            className="rounded border border-ink-soft bg-white px-2 py-1"
+          >
+            {CORDS.map((c) => (
+              <option key={c.id} value={c.id}>
+                {c.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        {FILTERS.map((filter) => (
+          <label key={filter.id} className="flex items-center gap-2">
+            {filter.name}
+            <select
+              value={filters[filter.id] ?? ''}
+              onChange={(e) => setFilters({ ...filters, [filter.id]: e.target.value || undefined })}
+              className="rounded border border-ink-soft bg-white px-2 py-1"
+            >
+              <option value="">any</option>
+              {filter.choices.map((c) => (
+                <option key={c.id} value={c.id}>
+                  {c.name}
+                </option>
+              ))}
+            </select>
+          </label>
+        ))}
+        <Link
+          to="/weaves/new"
+          className="ml-auto inline-flex items-center gap-2 rounded-md bg-amber px-3 py-1.5 font-semibold"
+        >
+          <Plus size={18} aria-hidden /> Draw your own
+        </Link>
+      </div>
+      <p className="mt-1 text-ink-soft" role="status">
+        {weaves.length} weaves and {knots.length} knots, pulled tight by the rope engine and drawn to one
+        scale.
+      </p>
+      <Gallery title="Bands" items={weaves} diameterMm={effectiveDiameterMm(cord)} />
+      <Gallery title="Knots and hitches" items={knots} diameterMm={effectiveDiameterMm(cord)} />
+      {shown.length === 0 && (
+        <p className="mt-8 text-lg">Nothing is like that. Loosen one of the choices above.</p>
+      )}
+    </main>
+  );
+}
+
+function Gallery({
+  title,
+  items,
+  diameterMm,
+}: {
+  title: string;
+  items: readonly Listed[];
+  diameterMm: number;
+}) {
+  if (items.length === 0) return null;
+  return (
+    <section aria-label={title}>
+      <h2 className="mt-4 mb-2 font-bold font-title text-xl">{title}</h2>
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-4">
+        {items.map((item) => (
+          <Tile key={item.facts.id} item={item} diameterMm={diameterMm} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Tile({ item, diameterMm }: { item: Listed; diameterMm: number }) {
+  const show = useLength();
+  const { facts } = item;
+  const solved = useWeave(facts.id);
+  const isBand = facts.kind === 'weave';
+  return (
+    <li className="relative flex flex-col overflow-hidden rounded-xl border border-rule bg-card focus-within:ring-2 focus-within:ring-amber-ink hover:border-ink-soft">
+      <div className="flex h-44 items-center justify-center overflow-hidden bg-mat">
+        {solved && (
+          <SamplePicture
+            solved={solved}
+            view="front"
+            label={`${item.name}, front`}
+            lengthD={13}
+            scale={Math.min(15, 160 / (facts.widthD + 1))}
+            className="max-w-full"
+          />
+        )}
+      </div>
+      <div className="p-3">
+        <Link
+          to={`/weaves/${facts.id}`}
+          className="font-semibold text-lg leading-tight after:absolute after:inset-0"
+        >
+          {item.name}
+        </Link>
+        <p className="mt-0.5 text-ink-soft text-sm">
+          {isBand
+            ? `${show(facts.widthD * diameterMm, { kind: 'small' })} wide, ${show(facts.thicknessD * diameterMm, { kind: 'small' })} thick`
+            : `takes ${show(item.perLength * diameterMm, { kind: 'small' })} of cord`}
+        </p>
+        {isBand && (
+          <p className="text-ink-soft text-sm">
+            <span className="figure">{item.perLength.toFixed(1)}</span> of cord for each of band
+          </p>
+        )}
+        <p className="sr-only">{findPattern(facts.id)?.words}</p>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,62 @@
+import { createContext, useContext, useMemo } from 'react';
+import useSWR from 'swr';
+import { loadWeave } from '../../core/patterns/index.ts';
+import type { SolvedWeave } from '../../core/patterns/types.ts';
+import { type Knowledge, LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
+import type { Swatch } from '../../core/usage/swatch.ts';
+import type { OwnWeave } from '../../storage/db.ts';
+import { listSwatches, listWeaves } from '../../storage/weaves.ts';
+import { useDatabase } from './services.tsx';
+
+export interface Workshop {
+  readonly know: Knowledge;
+  readonly own: readonly OwnWeave[];
+  readonly swatches: readonly Swatch[];
+  /** Reads both again after something was saved. */
+  readonly refresh: () => Promise<unknown>;
+  readonly isReady: boolean;
+}
+
+export const WorkshopContext = createContext<Workshop>({
+  know: LIBRARY_ONLY,
+  own: [],
+  swatches: [],
+  refresh: async () => undefined,
+  isReady: false,
+});
+
+export const useWorkshop = (): Workshop => useContext(WorkshopContext);
+
+/** The library together with the maker's own weaves and swatches. */
+export function useWorkshopFromStore(): Workshop {
+  const db = useDatabase();
+  const { data, mutate } = useSWR('workshop', async () => ({
+    own: await listWeaves(db),
+    swatches: await listSwatches(db),
+  }));
+  return useMemo(() => {
+    const own = data?.own ?? [];
+    const swatches = data?.swatches ?? [];
+    return {
+      own,
+      swatches,
+      isReady: data !== undefined,
+      refresh: () => mutate(),
+      know: {
+        facts: (id) => LIBRARY_ONLY.facts(id) ?? own.find((w) => w.id === id)?.solved,
+        name: (id) => LIBRARY_ONLY.name(id) ?? own.find((w) => w.id === id)?.name,
+        swatch: (patternId, cordId) => swatches.find((s) => s.patternId === patternId && s.cordId === cordId),
+      },
+    };
+  }, [data, mutate]);
+}
+
+const FOREVER = { revalidateOnFocus: false, revalidateIfStale: false, revalidateOnReconnect: false };
+
+/** A weave's centre lines: the library's are fetched once, the maker's own are at hand. */
+export function useWeave(id: string | undefined): SolvedWeave | undefined {
+  const { own } = useWorkshop();
+  const mine = own.find((w) => w.id === id)?.solved;
+  const { data } = useSWR(id && !mine ? ['weave', id] : null, () => loadWeave(id!), FOREVER);
+  return mine ?? data;
+}

@@ -1,0 +1,112 @@
+import { PALETTE } from '../colour/palette.ts';
+import type { SolvedWeave } from '../patterns/types.ts';
+import { paintTubes, project, type View } from './paint.ts';
+import type { Scene } from './shape.ts';
+import { bandTubes, type Tube } from './tubes.ts';
+
+const PAD = 0.3;
+/** How far a sample shows a knot's leads beyond its body, in diameters. */
+const LEAD = 1.5;
+
+/** Colours in which samples are shown: one a strand, cores quiet. */
+const STRAND_COLOURS = ['ember', 'dusk', 'sodium', 'aurora', 'pole-white', 'meridian'];
+const CORE_COLOUR = 'graphite';
+const SAMPLE_PALETTE = [CORE_COLOUR, ...STRAND_COLOURS].map((id) => PALETTE.find((c) => c.id === id)!);
+
+/** Which sample colour each strand takes, as an index into the sample's palette. */
+export function sampleColours(solved: Pick<SolvedWeave, 'strands'>): number[] {
+  let next = 0;
+  return solved.strands.map((s) => (s.role === 'core' ? 0 : 1 + (next++ % STRAND_COLOURS.length)));
+}
+
+/**
+ * A sample of a weave or knot by itself, `lengthD` diameters long, in mm for a cord of the given effective diameter.
+ * Strands that close after several periods are coloured passage by passage, so that one can follow them.
+ */
+export function sampleScene(solved: SolvedWeave, view: View, lengthD = 14, diameterMm = 4): Scene {
+  const tubes =
+    solved.kind === 'weave' ? weaveTubes(solved, lengthD, diameterMm) : knotTubes(solved, diameterMm);
+  const { shapes } = paintTubes(tubes, SAMPLE_PALETTE, view);
+  const [x, y] = [bounds(tubes, view, 0), bounds(tubes, view, 1)];
+  const pad = PAD * diameterMm;
+  return {
+    minX: x[0] - pad,
+    minY: y[0] - pad,
+    widthMm: x[1] - x[0] + 2 * pad,
+    heightMm: y[1] - y[0] + 2 * pad,
+    shapes,
+  };
+}
+
+function weaveTubes(solved: SolvedWeave, lengthD: number, diameterMm: number): Tube[] {
+  const rowD = solved.periodD / solved.rowsPerPeriod;
+  const rows = Math.max(2, Math.round(lengthD / rowD));
+  const tubes = bandTubes({
+    solved,
+    diameterMm,
+    rows,
+    wovenMm: rows * rowD * diameterMm,
+    startMm: 0,
+    spans: new Map(),
+  });
+  const base = sampleColours(solved);
+  const index = new Map(solved.strands.map((s, i) => [s.name, i]));
+  return tubes.map((t) => {
+    const colour = base[index.get(t.strand)!]!;
+    return { ...t, cord: colour === 0 ? 0 : 1 + ((colour - 1 + t.lane) % STRAND_COLOURS.length) };
+  });
+}
+
+function knotTubes(solved: SolvedWeave, d: number): Tube[] {
+  const colours = sampleColours(solved);
+  const half = solved.bodyD / 2 + LEAD;
+  const middle = bodyMiddle(solved);
+  return solved.strands.map((s, i): Tube => {
+    const p = solved.points[i]!;
+    const kept: number[] = [];
+    for (let k = 0; k < p.length; k += 3) {
+      const isNear =
+        solved.kind === 'knot' ||
+        (Math.abs(p[k + 1]! - middle) <= half && Math.abs(p[k]!) <= solved.widthD / 2 + LEAD);
+      if (isNear) kept.push(p[k]! * d, p[k + 1]! * d, p[k + 2]! * d);
+    }
+    if (solved.kind === 'knot') kept.push(...kept.slice(0, 3));
+    return {
+      points: Float64Array.from(kept),
+      radiusMm: s.radiusD * d,
+      strand: s.name,
+      role: s.role,
+      lane: 0,
+      cord: colours[i]!,
+      arcMm: 0,
+    };
+  });
+}
+
+/** Middle of the bulk of the points along y: leads pull it little, as they are straight and few. */
+function bodyMiddle(solved: SolvedWeave): number {
+  const work = solved.strands.findIndex((s) => s.role !== 'core');
+  const p = solved.points[work]!;
+  const curled: number[] = [];
+  for (let k = 3; k < p.length - 3; k += 3) {
+    const turn = Math.hypot(
+      p[k - 3]! - 2 * p[k]! + p[k + 3]!,
+      p[k - 2]! - 2 * p[k + 1]! + p[k + 4]!,
+      p[k - 1]! - 2 * p[k + 2]! + p[k + 5]!,
+    );
+    if (turn > 0.012) curled.push(p[k + 1]!);
+  }
+  return curled.length > 0 ? (Math.min(...curled) + Math.max(...curled)) / 2 : 0;
+}
+
+function bounds(tubes: readonly Tube[], view: View, axis: 0 | 1): [number, number] {
+  let [least, most] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+  for (const t of tubes) {
+    for (let i = 0; i < t.points.length; i += 3) {
+      const v = project(view, t.points[i]!, t.points[i + 1]!, t.points[i + 2]!)[axis];
+      least = Math.min(least, v - t.radiusMm);
+      most = Math.max(most, v + t.radiusMm);
+    }
+  }
+  return [least, most];
+}

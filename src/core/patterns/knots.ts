@@ -1,0 +1,243 @@
+import { type DrawnStrand, draw } from '../weave/draw.ts';
+import type { Pattern } from './types.ts';
+
+type Point = readonly [number, number, number];
+
+/**
+ * The family of coiled overhands: the standing part runs up, turns down in n wraps round itself (and round other
+ * cords that pass), and the end comes up through all wraps. n = 1 is the overhand, 2 the double overhand, 3 and 4
+ * barrels. `along` are the x of cords that the coil is tied round.
+ */
+export function coil(wraps: number, along: readonly number[] = []): DrawnStrand[] {
+  const left = Math.min(-1.6, ...along.map((x) => x - 1.4));
+  const top = 1.8 * wraps;
+  const path: Point[] = [
+    [0, -9, 0],
+    [0, top + 1.2, 0],
+    [0.3, top + 1.8, -0.8],
+    [2.6, top + 1.4, -0.8],
+  ];
+  for (let i = 0; i < wraps; i++) {
+    const y = top - 1.8 * i;
+    path.push([2.6, y, 1.2], [left, y - 0.5, 1.2]);
+    if (i < wraps - 1) path.push([left, y - 0.9, -1.2], [2.6, y - 1.3, -1.2]);
+  }
+  const foot = top - 1.8 * (wraps - 1) - 1.6;
+  path.push(
+    [left, foot, -1.2],
+    [1.2, foot - 0.5, -1.2],
+    [1.2, foot + 0.4, 0.2],
+    [1.2, top + 3, 0.2],
+    [1.2, top + 9, 0],
+  );
+  const cords = along.map(
+    (x, i): DrawnStrand => ({
+      name: `C${i + 1}`,
+      role: 'core',
+      path: [
+        [x, -9, 0],
+        [x, top + 9, 0],
+      ],
+    }),
+  );
+  return [...cords, { name: 'S', path }];
+}
+
+/** n wraps on each side of a strap, round one straight cord: lark's head for n = 1, Prusik wraps for more. */
+function prusik(wraps: number): DrawnStrand[] {
+  const side = (s: 1 | -1): Point[] => {
+    const out: Point[] = [[-7, s * 0.8, 0.6]];
+    for (let i = 0; i < wraps; i++) {
+      const y = s * (0.8 + 1.5 * i);
+      out.push(
+        [i === 0 ? -2.2 : -1.6, y, i === 0 ? 0.6 : 1],
+        [2, y + s * 0.2, i === 0 ? 0.8 : 1],
+        [2, y + s * 0.8, -1],
+      );
+      if (i < wraps - 1) out.push([-1.6, y + s * 1.1, -1]);
+    }
+    const last = s * (0.8 + 1.5 * (wraps - 1) + 1.1);
+    out.push([-2.6, last, -1], [-3.2, last - s * 0.3, 0.5], [-3.2, s * 1.4, 2]);
+    return out;
+  };
+  return [
+    {
+      name: 'C1',
+      role: 'core',
+      path: [
+        [0, -1.5 * wraps - 6, 0],
+        [0, 1.5 * wraps + 6, 0],
+      ],
+    },
+    { name: 'S', path: [...side(-1), ...side(1).toReversed()] },
+  ];
+}
+
+const CLOVE: DrawnStrand[] = [
+  {
+    name: 'C1',
+    role: 'core',
+    path: [
+      [0, -10, 0],
+      [0, 9, 0],
+    ],
+  },
+  {
+    name: 'S',
+    path: [
+      [-7, 0, 0.7],
+      [2, 0.2, 0.9],
+      [2.2, 1.3, -1],
+      [-2, 1.6, -1],
+      [-2.4, 1.2, 2],
+      [2, -2.2, 2],
+      [2.2, -3, -1],
+      [-2, -3.2, -1],
+      [-2.2, -1.8, 0.6],
+      [7, -1.3, 0.7],
+    ],
+  },
+];
+
+const HALF_HITCH: DrawnStrand[] = [
+  {
+    name: 'C1',
+    role: 'core',
+    path: [
+      [0, -9, 0],
+      [0, 9, 0],
+    ],
+  },
+  {
+    name: 'S',
+    path: [
+      [-7, 0, 1],
+      [2, 0.2, 1],
+      [2.2, 1.6, -1],
+      [-2, 1.8, -0.9],
+      [-2.2, 0.8, -0.6],
+      [-2, -3, 0.2],
+      [-2, -7, 0],
+    ],
+  },
+];
+
+function knot(
+  id: string,
+  name: string,
+  words: string,
+  strands: () => DrawnStrand[],
+  crossings: number,
+  difficulty: Pattern['difficulty'],
+): Pattern {
+  return {
+    id,
+    family: 'Knots',
+    name,
+    words,
+    draw: () => draw({ kind: 'open', id, strands: strands() }),
+    squash: 1,
+    load: 0,
+    difficulty,
+    starts: 'One end.',
+    edges: '',
+    next: '',
+    mistakes: [],
+    facts: { crossings },
+  };
+}
+
+/** Crossings of a coil of n wraps round itself: top over end, n front and n − 1 back passes over two lines, foot under one. */
+const coilCrossings = (n: number, cords = 0) => 1 + 2 * n + 2 * (n - 1) + 1 + cords * (2 * n);
+
+export const knots: readonly Pattern[] = [
+  knot('overhand', 'Overhand', 'Round itself once and through.', () => coil(1), coilCrossings(1), 1),
+  knot(
+    'double-overhand',
+    'Double overhand',
+    'Two wraps round itself, the end through both.',
+    () => coil(2),
+    coilCrossings(2),
+    1,
+  ),
+  knot(
+    'barrel-3',
+    'Barrel, 3 wraps',
+    'Three wraps, the end through all of them: a stopper.',
+    () => coil(3),
+    coilCrossings(3),
+    2,
+  ),
+  knot(
+    'barrel-4',
+    'Barrel, 4 wraps',
+    'Four wraps, the end through all of them: a long stopper.',
+    () => coil(4),
+    coilCrossings(4),
+    2,
+  ),
+  knot(
+    'sliding-1',
+    'Sliding knot, 1 wrap',
+    'An overhand round the other cord: slides, and is held by its own grip.',
+    () => coil(1, [-1.2]),
+    coilCrossings(1, 1),
+    1,
+  ),
+  knot(
+    'sliding-2',
+    'Scaffold, 2 wraps',
+    'Two wraps round the other cord, the end out through both.',
+    () => coil(2, [-1.2]),
+    coilCrossings(2, 1),
+    2,
+  ),
+  knot(
+    'sliding-3',
+    'Scaffold, 3 wraps',
+    'Three wraps round the other cord, the end out through all.',
+    () => coil(3, [-1.2]),
+    coilCrossings(3, 1),
+    2,
+  ),
+  knot(
+    'half-hitch',
+    'Half hitch',
+    'Once round the other cord, the end under its own standing part.',
+    () => HALF_HITCH,
+    3,
+    1,
+  ),
+  knot(
+    'clove-hitch',
+    'Clove hitch',
+    'Two turns the same way round the other cord, the end under the slanting part.',
+    () => CLOVE,
+    7,
+    1,
+  ),
+  knot(
+    'larks-head',
+    'Lark’s head',
+    'A fold laid over the other cord, both ends through it.',
+    () => prusik(1),
+    6,
+    1,
+  ),
+  knot(
+    'prusik-2',
+    'Prusik wraps, 2',
+    'A fold wrapped twice each side, both ends through it.',
+    () => prusik(2),
+    10,
+    2,
+  ),
+  knot(
+    'prusik-3',
+    'Prusik wraps, 3',
+    'A fold wrapped three times each side, both ends through it.',
+    () => prusik(3),
+    14,
+    2,
+  ),
+];

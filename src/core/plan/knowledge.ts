@@ -1,0 +1,16 @@
+import { findPattern, solvedFacts } from '../patterns/index.ts';
+import type { SolvedFacts } from '../patterns/types.ts';
+import type { Swatch } from '../usage/swatch.ts';
+
+/** What a plan may draw on beside the design: weaves (the library's and the maker's own) and the maker's swatches. */
+export interface Knowledge {
+  readonly facts: (patternId: string) => SolvedFacts | undefined;
+  readonly name: (patternId: string) => string | undefined;
+  readonly swatch: (patternId: string, cordId: string) => Swatch | undefined;
+}
+
+export const LIBRARY_ONLY: Knowledge = {
+  facts: solvedFacts,
+  name: (id) => findPattern(id)?.name,
+  swatch: () => undefined,
+};

@@ -1,0 +1,19 @@
+import { solveWeave } from '../../core/patterns/solve.ts';
+import { parse } from '../../core/weave/parse.ts';
+import type { SolveMessage, SolveRequest } from '../protocol.ts';
+
+const post = (message: SolveMessage) => self.postMessage(message);
+
+/** Solves one weave and ends; the page stops it by ending the worker. */
+self.onmessage = ({ data }: MessageEvent<SolveRequest>) => {
+  const spec = parse(data.notation);
+  if (!spec.ok) return post({ kind: 'failed', issues: spec.issues });
+  const { squash, load, h } = data;
+  const solved = solveWeave(data.id, spec.value, { squash, load, h }, ({ done }) => {
+    post({ kind: 'progress', done });
+    return true;
+  });
+  return post(
+    solved.ok ? { kind: 'solved', solved: solved.value } : { kind: 'failed', issues: solved.issues },
+  );
+};
