@@ -30,12 +30,12 @@ for (const pattern of PATTERN_SOURCES) {
     rows.push(kept);
     continue;
   }
-  const solved = solveWeave(pattern.id, spec, options);
+  const solved = solveWeave(pattern.id, spec, options, undefined, true);
   if (!solved.ok) throw new Error(`${pattern.id}: ${solved.issues[0]!.message}`);
   rows.push(factsOf(solved.value));
   writeFileSync(file, `${JSON.stringify({ points: solved.value.points })}\n`);
   console.log(
-    `${pattern.id}: ${solved.value.kind === 'weave' ? `period ${solved.value.periodD} d` : `body ${solved.value.bodyD} d`}`,
+    `${pattern.id}: ${solved.value.kind === 'weave' ? `period ${solved.value.periodD} d` : `body ${solved.value.bodyD} d`}, restart within ${((solved.value.convergence.restart ?? 0) * 100).toFixed(2)} %`,
   );
 }
 writeFileSync(table, `[\n${rows.map((row) => JSON.stringify(row)).join(',\n')}\n]\n`);

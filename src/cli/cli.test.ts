@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { PATTERNS } from '../core/patterns/index.ts';
 
 const dir = mkdtempSync(join(tmpdir(), 'warp-beam-cli-'));
 afterAll(() => rmSync(dir, { recursive: true }));
@@ -44,5 +45,35 @@ describe('warp plan', () => {
     expect(bad.err).toContain('/wearer: This is missing.');
     expect(warp('plan', join(dir, 'none.json'))).toMatchObject({ status: 2, out: '' });
     expect(warp('nonsense').status).toBe(2);
+  });
+});
+
+describe('warp tighten and warp patterns', () => {
+  it('solves a closed knot from a file and tells its ropelength', () => {
+    const file = join(dir, 'trefoil.txt');
+    writeFileSync(file, 'knot trefoil\nwork T: 0,5 3,-4 -5,2 5,2 -3,-4 | OUOUOUOUOU\n');
+    const { status, out } = warp('tighten', file, '--h', '0.3');
+    expect(status).toBe(0);
+    const result = JSON.parse(out);
+    // The five-pointed star, over and under by turns, is the five-crossing torus knot.
+    expect(Math.abs(result.ropelength / 47.2 - 1)).toBeLessThan(0.01);
+    expect(result.topology.unchanged).toBe(true);
+    expect(result.convergence.restart).toBeLessThan(0.02);
+  });
+
+  it('lists the library', () => {
+    const list = JSON.parse(warp('patterns').out) as { id: string }[];
+    expect(list.map((p) => p.id)).toEqual(PATTERNS.map((p) => p.id));
+  });
+
+  it('names line and column of a mistake, an unknown name, and a number out of range', () => {
+    const file = join(dir, 'bad.txt');
+    writeFileSync(file, 'weave x period 6\nwork A 0,0\n');
+    expect(warp('tighten', file)).toMatchObject({ status: 2, out: '' });
+    expect(warp('tighten', file).err).toContain('line 2, column 8: Expected');
+    expect(warp('tighten', 'no-such-thing').err).toContain('neither a pattern');
+    expect(warp('tighten', 'solomon-bar', '--h', '9').err).toContain(
+      '--h: “9” is not a number from 0.08 to 0.6',
+    );
   });
 });

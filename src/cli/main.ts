@@ -1,8 +1,14 @@
 /** The core from a terminal. Results go to stdout as JSON; issues to stderr; exit 0, or 2 for bad input. */
 import { planCommand } from './plan.ts';
+import { patternsCommand, tightenCommand } from './tighten.ts';
 
 const COMMANDS: Record<string, { run: (args: string[]) => number; help: string }> = {
   plan: { run: planCommand, help: 'plan FILE.json        cords, lengths and checks of a design' },
+  tighten: {
+    run: tightenCommand,
+    help: 'tighten (PATTERN_ID | FILE) [--h 0.2] [--seed 1] [--squash 1] [--load F]',
+  },
+  patterns: { run: patternsCommand, help: 'patterns              the library' },
 };
 
 const [name, ...args] = process.argv.slice(2);

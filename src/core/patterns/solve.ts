@@ -1,11 +1,12 @@
 import { ok, type Result } from '../result.ts';
+import { agreement } from '../tighten/agreement.ts';
 import { DEFAULTS, type Progress, type Tight, type TightenOptions, tighten } from '../tighten/run.ts';
 import { format } from '../weave/format.ts';
 import type { Rope, WeaveSpec } from '../weave/types.ts';
 import type { SolvedFacts, SolvedWeave } from './types.ts';
 
 /** Changes when the engine's results change, so that kept results are solved anew. */
-export const ENGINE_VERSION = 3;
+export const ENGINE_VERSION = 4;
 
 /** Identifies a result by everything that it depends on (64-bit FNV-1a over the text). */
 export function contentKey(notation: string, options: TightenOptions): string {
@@ -18,19 +19,32 @@ export function contentKey(notation: string, options: TightenOptions): string {
   return hash.toString(16).padStart(16, '0');
 }
 
-/** Pulls a weave tight and measures it: width and thickness over the cords' surfaces, lengths along centre lines. */
+/**
+ * Pulls a weave tight and measures it: width and thickness over the cords' surfaces, lengths along centre lines.
+ * `isProved` also solves it from another start and reports how well the two agree.
+ */
 export function solveWeave(
   id: string,
   spec: WeaveSpec,
   options: Partial<TightenOptions> = {},
   onProgress?: (p: Progress) => boolean,
+  isProved = false,
 ): Result<SolvedWeave> {
   const all = { ...DEFAULTS, ...options };
   const tight = tighten(spec, all, onProgress);
-  return tight.ok ? ok(measure(id, spec, all, tight.value)) : tight;
+  if (!tight.ok) return tight;
+  const restart = isProved ? agreement(spec, all, tight.value) : undefined;
+  if (restart && !restart.ok) return restart;
+  return ok(measure(id, spec, all, tight.value, restart?.value));
 }
 
-function measure(id: string, spec: WeaveSpec, options: TightenOptions, tight: Tight): SolvedWeave {
+function measure(
+  id: string,
+  spec: WeaveSpec,
+  options: TightenOptions,
+  tight: Tight,
+  restart: number | undefined,
+): SolvedWeave {
   const { rope, lengths, convergence } = tight;
   const body = spec.kind === 'open' ? knotBody(rope) : rope;
   const [x, y, z] = [extent(body, 0), extent(body, 1), extent(body, 2)];
@@ -61,7 +75,11 @@ function measure(id: string, spec: WeaveSpec, options: TightenOptions, tight: Ti
       periodForce: round(convergence.periodForce),
       overlap: round(convergence.overlap),
       leastEver: round(convergence.leastEver),
+      ...(restart === undefined ? {} : { restart: round(restart) }),
     },
+    ...(tight.limitLengths
+      ? { ropelength: round(2 * tight.limitLengths.reduce((sum, l) => sum + l, 0)) }
+      : {}),
     invariant: tight.invariant,
     points: rope.strands.map((s) => centred(s.points, (x.least + x.most) / 2, (z.least + z.most) / 2)),
   };

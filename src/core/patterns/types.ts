@@ -62,7 +62,11 @@ export interface SolvedFacts {
     readonly periodForce: number;
     readonly overlap: number;
     readonly leastEver: number;
+    /** Relative difference to a solve from another start; missing where it was not asked for. */
+    readonly restart?: number;
   };
+  /** Closed knots: all centre lines over the cord's radius, carried on to infinitely fine edges. */
+  readonly ropelength?: number;
   readonly invariant: number;
 }
 

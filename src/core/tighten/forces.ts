@@ -20,7 +20,7 @@ const sums: ContactSums = { energy: 0, strain: 0, closest: 1 };
 
 /**
  * Forces on every point and on the strain ε (y → y·(1+ε) with the period), for
- * E = Σ (w/2h)·|edge|² + bend limit + contacts + load·P, h being the strand's current mean edge held constant.
+ * E = Σ (w/2h)·|edge|² + bend limit + mandrel + contacts + load·P, h being the strand's current mean edge held constant.
  * Cores pull themselves straight but their pull along the piece is the maker's hand, so it is left out of ε.
  */
 export function evaluate(state: State, list: Contacts, medium: Medium, out: Energies): void {
@@ -72,6 +72,17 @@ export function evaluate(state: State, list: Contacts, medium: Medium, out: Ener
     f[3 * p]! -= g * dx;
     f[3 * p + 1]! -= g * dy * inv;
     f[3 * p + 2]! -= g * dz;
+  }
+  if (state.mandrel > 0) {
+    for (let i = 0; i < count; i++) {
+      const least = state.mandrel + radius[strand[i]!]!;
+      const out = Math.hypot(x[3 * i]!, x[3 * i + 2]!);
+      if (out >= least || out < 1e-9) continue;
+      const g = medium.stiffness * (least - out);
+      energy += 0.5 * g * (least - out);
+      f[3 * i]! += (g * x[3 * i]!) / out;
+      f[3 * i + 2]! += (g * x[3 * i + 2]!) / out;
+    }
   }
   sums.energy = 0;
   sums.strain = 0;

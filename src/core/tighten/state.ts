@@ -27,6 +27,8 @@ export interface State {
   readonly core: Uint8Array;
   /** Mean edge length per strand, refreshed at every force evaluation. */
   readonly meanEdge: Float64Array;
+  /** Radius of a hard cylinder about the y axis; 0 for none. */
+  readonly mandrel: number;
   period: number;
   /** Velocity and force of the strain variable (see forces.ts). */
   strainV: number;
@@ -54,6 +56,7 @@ export function createState(rope: Rope): State {
     closed: new Uint8Array(strands),
     core: new Uint8Array(strands),
     meanEdge: new Float64Array(strands),
+    mandrel: rope.mandrel ?? 0,
     period: rope.period,
     strainV: 0,
     strainF: 0,
@@ -102,6 +105,7 @@ export function strandLengths(state: State): Float64Array {
 export function toRope(state: State, like: Rope): Rope {
   return {
     period: state.period,
+    ...(like.mandrel ? { mandrel: like.mandrel } : {}),
     strands: like.strands.map((strand, s) => ({
       ...strand,
       points: state.x.slice(3 * state.first[s]!, 3 * (state.first[s]! + state.size[s]!)),

@@ -58,4 +58,6 @@ export interface Rope {
   readonly strands: readonly RopeStrand[];
   /** Period along y; 0 for knots. */
   readonly period: number;
+  /** Radius of a hard cylinder about the y axis that nothing enters; 0 for none. */
+  readonly mandrel?: number;
 }

@@ -1,0 +1,117 @@
+import { existsSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import { findPattern, PATTERNS, solvedFacts } from '../core/patterns/index.ts';
+import { solveWeave } from '../core/patterns/solve.ts';
+import type { SolvedWeave } from '../core/patterns/types.ts';
+import { DEFAULTS } from '../core/tighten/run.ts';
+import { parse } from '../core/weave/parse.ts';
+import type { WeaveSpec } from '../core/weave/types.ts';
+import { BAD_INPUT, print, printIssues, readText } from './io.ts';
+
+const USAGE = 'tighten (PATTERN_ID | FILE) [--h 0.2] [--seed 1] [--squash 1] [--load F]';
+
+const RANGES = { h: [0.08, 0.6], seed: [0, 2 ** 31], squash: [0.3, 1], load: [0, 50] } as const;
+
+interface Source {
+  readonly spec: WeaveSpec;
+  readonly squash: number;
+  readonly load: number;
+}
+
+/** Pulls a pattern or a notation file tight and prints what came out. */
+export function tightenCommand(args: string[]): number {
+  let parsed: ReturnType<typeof readArgs>;
+  try {
+    parsed = readArgs(args);
+  } catch (error) {
+    process.stderr.write(`${(error as Error).message}\nUsage: warp ${USAGE}\n`);
+    return BAD_INPUT;
+  }
+  const source = readSource(parsed.positionals[0]);
+  if (typeof source === 'number') return source;
+  const options = { h: DEFAULTS.h, seed: DEFAULTS.seed, squash: source.squash, load: source.load };
+  for (const [key, [least, most]] of Object.entries(RANGES)) {
+    const text = parsed.values[key as keyof typeof RANGES];
+    if (text === undefined) continue;
+    const value = Number(text);
+    if (!(value >= least && value <= most)) {
+      process.stderr.write(`--${key}: “${text}” is not a number from ${least} to ${most}.\n`);
+      return BAD_INPUT;
+    }
+    options[key as keyof typeof options] = value;
+  }
+  const solved = solveWeave(source.spec.id, source.spec, options, undefined, true);
+  return solved.ok ? print(tightJson(solved.value)) : printIssues(solved.issues);
+}
+
+const readArgs = (args: string[]) =>
+  parseArgs({
+    args,
+    allowPositionals: true,
+    options: {
+      h: { type: 'string' },
+      seed: { type: 'string' },
+      squash: { type: 'string' },
+      load: { type: 'string' },
+    },
+  });
+
+function readSource(name: string | undefined): Source | number {
+  const pattern = name ? findPattern(name) : undefined;
+  if (pattern) return { spec: pattern.draw(), squash: pattern.squash, load: pattern.load };
+  if (name && !existsSync(name)) {
+    process.stderr.write(`“${name}” is neither a pattern (see warp patterns) nor a file.\n`);
+    return BAD_INPUT;
+  }
+  const text = readText(name, USAGE);
+  if (typeof text === 'number') return text;
+  const spec = parse(text);
+  return spec.ok
+    ? { spec: spec.value, squash: DEFAULTS.squash, load: DEFAULTS.load }
+    : printIssues(spec.issues);
+}
+
+function tightJson(s: SolvedWeave) {
+  return {
+    id: s.id,
+    kind: s.kind,
+    h: s.h,
+    squash: s.squash,
+    load: s.load,
+    periodD: s.periodD,
+    rowsPerPeriod: s.rowsPerPeriod,
+    widthD: s.widthD,
+    thicknessD: s.thicknessD,
+    strands: s.strands.map((strand) => ({
+      name: strand.name,
+      role: strand.role,
+      periods: strand.periods,
+      lengthD: strand.lengthD,
+      usagePerLength:
+        s.periodD > 0 ? Number((strand.lengthD / (s.periodD * strand.periods)).toFixed(4)) : null,
+      ...(strand.spanD === undefined ? {} : { spanD: strand.spanD }),
+    })),
+    ...(s.ropelength === undefined ? {} : { ropelength: s.ropelength }),
+    convergence: s.convergence,
+    topology: { invariant: s.invariant, unchanged: true },
+  };
+}
+
+/** Lists the library. */
+export function patternsCommand(): number {
+  return print(
+    PATTERNS.map((p) => {
+      const facts = solvedFacts(p.id)!;
+      return {
+        id: p.id,
+        name: p.name,
+        family: p.family,
+        kind: facts.kind,
+        difficulty: p.difficulty,
+        widthD: facts.widthD,
+        thicknessD: facts.thicknessD,
+        rowHeightD: facts.kind === 'weave' ? Number((facts.periodD / facts.rowsPerPeriod).toFixed(4)) : null,
+      };
+    }),
+  );
+}

@@ -1,0 +1,265 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { findPattern, solvedFacts } from '../patterns/index.ts';
+import { solveWeave } from '../patterns/solve.ts';
+import { seeded } from '../random.ts';
+import { build } from '../weave/build.ts';
+import { type DrawnStrand, draw } from '../weave/draw.ts';
+import type { Rope, RopeStrand } from '../weave/types.ts';
+import { createContacts } from './contacts.ts';
+import { doubleCell } from './doubled.ts';
+import { evaluate } from './forces.ts';
+import { DEFAULTS, run, tighten } from './run.ts';
+import { closestInto } from './segments.ts';
+import { createState } from './state.ts';
+
+const around = (n: number, f: (t: number) => readonly [number, number, number]) =>
+  Array.from({ length: n }, (_, i) => f((2 * Math.PI * (i + 0.137)) / n));
+const torus = (p: number, q: number, n: number) =>
+  around(n, (t) => [
+    2.13 * (2 + Math.cos(q * t)) * Math.cos(p * t),
+    2.13 * (2 + Math.cos(q * t)) * Math.sin(p * t),
+    2 * Math.sin(q * t),
+  ]);
+
+function ropelength(id: string, paths: readonly (readonly (readonly [number, number, number])[])[]): number {
+  const strands = paths.map((path, i): DrawnStrand => ({ name: `K${i}`, path }));
+  const solved = solveWeave(id, draw({ kind: 'knot', id, strands }));
+  if (!solved.ok) throw new Error(solved.issues[0]!.message);
+  return solved.value.ropelength!;
+}
+
+describe('published tight lengths over radius, within 0.5 %', () => {
+  it('Hopf link: 8π', () => {
+    const ring = (side: number) =>
+      around(16, (t) => [
+        3 * Math.cos(t) + side * 1.5,
+        3 * Math.sin(t) + (side > 0 ? 0.2 : 0),
+        -side * 1.5 * Math.sin(t),
+      ]);
+    expect(ropelength('hopf', [ring(-1), ring(1)]) / (8 * Math.PI)).toBeCloseTo(1, 2.3);
+  });
+  it('trefoil: 32.743', () => {
+    expect(Math.abs(ropelength('trefoil', [torus(2, 3, 24)]) / 32.743 - 1)).toBeLessThan(0.005);
+  });
+  it('figure eight: 42.088, though its even start is a saddle', () => {
+    const path = around(40, (t) => [
+      2.33 * (2 + Math.cos(2 * t)) * Math.cos(3 * t),
+      2.33 * (2 + Math.cos(2 * t)) * Math.sin(3 * t),
+      2 * Math.sin(4 * t),
+    ]);
+    expect(Math.abs(ropelength('figure-eight', [path]) / 42.088 - 1)).toBeLessThan(0.005);
+  });
+  it('five-crossing torus knot: 47.20', () => {
+    expect(Math.abs(ropelength('torus-five', [torus(2, 5, 40)]) / 47.2 - 1)).toBeLessThan(0.005);
+  });
+});
+
+/** Pitch at which neighbouring turns of a helix of radius 1 touch: min over δ of 2 − 2cos δ + p²(1 + δ/2π)² is 1. */
+function touchingPitch(): number {
+  const gap = (p: number) => {
+    let least = Number.POSITIVE_INFINITY;
+    for (let d = -1; d <= 1; d += 1e-4)
+      least = Math.min(least, 2 - 2 * Math.cos(d) + (p * (1 + d / (2 * Math.PI))) ** 2);
+    return Math.sqrt(least);
+  };
+  let [low, high] = [0.9, 1.5];
+  for (let i = 0; i < 40; i++) {
+    const middle = (low + high) / 2;
+    if (gap(middle) < 1) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+describe('closed forms', () => {
+  it('a strand wound on a straight core with touching turns', () => {
+    const spec = draw({
+      kind: 'weave',
+      id: 'wound',
+      period: 4,
+      strands: [
+        { name: 'C', role: 'core', weight: 60, path: [[0, 0, 0]] },
+        {
+          name: 'W',
+          path: [
+            [-2, -1, 0],
+            [0, 0, 1],
+            [2, 1, 0],
+            [0, 2, -1],
+          ],
+        },
+      ],
+    });
+    const tight = tighten(spec, DEFAULTS);
+    if (!tight.ok) throw new Error(tight.issues[0]!.message);
+    const pitch = touchingPitch();
+    expect(tight.value.rope.period / pitch).toBeCloseTo(1, 2);
+    expect(Math.abs(tight.value.lengths[1]! / Math.hypot(2 * Math.PI, pitch) - 1)).toBeLessThan(0.005);
+  });
+
+  it('a ring drawn up on a hard cylinder: 2π(R + r)', () => {
+    const points = around(60, (t) => [6 * Math.cos(t), 0.4 * Math.sin(3 * t), 5 * Math.sin(t)]).flat();
+    const ring: RopeStrand = {
+      name: 'R',
+      role: 'work',
+      kind: 'closed',
+      periods: 0,
+      radius: 0.5,
+      weight: 1,
+      points: Float64Array.from(points),
+    };
+    const tight = run({ period: 0, mandrel: 3, strands: [ring] }, DEFAULTS);
+    if (!tight.ok) throw new Error(tight.issues[0]!.message);
+    expect(Math.abs(tight.value.limitLengths![0]! / (2 * Math.PI * 3.5) - 1)).toBeLessThan(0.005);
+  });
+});
+
+describe('segments', () => {
+  it('are as near as the nearest of many sampled points', () => {
+    const point = fc.tuple(...[0, 1, 2].map(() => fc.double({ min: -3, max: 3, noNaN: true })));
+    fc.assert(
+      fc.property(point, point, point, point, (p, p2, q, q2) => {
+        const out = new Float64Array(5);
+        const u = p.map((v, i) => p2[i]! - v) as [number, number, number];
+        const v = q.map((x, i) => q2[i]! - x) as [number, number, number];
+        const exact = Math.sqrt(
+          closestInto(
+            out,
+            ...(p as [number, number, number]),
+            ...u,
+            ...(q as [number, number, number]),
+            ...v,
+          ),
+        );
+        let least = Number.POSITIVE_INFINITY;
+        for (let s = 0; s <= 1.0001; s += 0.05) {
+          for (let t = 0; t <= 1.0001; t += 0.05) {
+            least = Math.min(least, Math.hypot(...p.map((x, i) => x + s * u[i]! - q[i]! - t * v[i]!)));
+          }
+        }
+        expect(exact).toBeLessThanOrEqual(least + 1e-9);
+        expect(exact).toBeGreaterThan(least - 0.5);
+      }),
+    );
+  });
+});
+
+describe('forces', () => {
+  const strand = (name: string, points: number[]): RopeStrand => ({
+    name,
+    role: 'work',
+    kind: 'periodic',
+    periods: 1,
+    radius: 0.5,
+    weight: 1e-9,
+    points: Float64Array.from(points),
+  });
+  // Two nearly straight strands that overlap, alone and across the period; tension as good as none.
+  const rope: Rope = {
+    period: 2,
+    strands: [
+      strand('A', [0, 0, 0, 0.1, 0.7, 0, 0, 1.4, 0.05]),
+      strand('B', [0.6, 0.3, 0.3, 0.5, 0.9, 0.4, 0.6, 1.7, 0.3]),
+    ],
+  };
+  const energyAt = (change: (x: Float64Array) => void, period = 2) => {
+    const state = createState(rope);
+    change(state.x);
+    state.period = period;
+    const out = { energy: 0, closest: 1 };
+    evaluate(state, createContacts(state.count), { stiffness: 100, squash: 0.8, load: 0.7 }, out);
+    return { energy: out.energy, state };
+  };
+
+  it('on points are the slope of the energy', () => {
+    const { state } = energyAt(() => undefined);
+    for (const i of [0, 1, 2, 4, 9, 13]) {
+      const h = 1e-6;
+      const [up, down] = [h, -h].map((d) => energyAt((x) => (x[i]! += d)).energy) as [number, number];
+      expect(state.f[i]!).toBeCloseTo(-(up - down) / (2 * h), 3);
+    }
+  });
+
+  it('on the period is the slope of the energy under an affine strain', () => {
+    const { state } = energyAt(() => undefined);
+    const h = 1e-6;
+    const strained = (e: number) =>
+      energyAt(
+        (x) => {
+          for (let i = 1; i < x.length; i += 3) x[i]! *= 1 + e;
+        },
+        2 * (1 + e),
+      ).energy;
+    expect(state.strainF).toBeCloseTo(-(strained(h) - strained(-h)) / (2 * h), 3);
+  });
+});
+
+describe('a solve', () => {
+  const spec = findPattern('solomon-bar')!.draw();
+  const options = { ...DEFAULTS, squash: 0.8, h: 0.3 };
+
+  it('is the same to the last digit under one seed, and to half a per cent under any', () => {
+    const periods = [1, 1, 2, 3].map((seed) => {
+      const tight = tighten(spec, { ...options, seed });
+      if (!tight.ok) throw new Error(tight.issues[0]!.message);
+      return tight.value.rope.period;
+    });
+    expect(periods[0]).toBe(periods[1]);
+    for (const p of periods) expect(Math.abs(p / periods[0]! - 1)).toBeLessThan(0.005);
+  });
+
+  it.each(['solomon-bar', 'spiral-bar', 'flat-braid-4'])('of %s stays as it is in a doubled cell', (id) => {
+    const pattern = findPattern(id)!;
+    const built = build(pattern.draw(), seeded(9));
+    if (!built.ok) throw new Error(id);
+    const twice = run(doubleCell(built.value.rope), { ...options, h: 0.25, squash: pattern.squash });
+    if (!twice.ok) throw new Error(twice.issues[0]!.message);
+    expect(Math.abs(twice.value.rope.period / (2 * solvedFacts(id)!.periodD) - 1)).toBeLessThan(0.01);
+  });
+
+  it('never lets strands pass through each other, from any of a few seeds', () => {
+    for (const id of ['ladder-two-5', 'double-bar', 'clove-hitch']) {
+      const pattern = findPattern(id)!;
+      for (const seed of [11, 12]) {
+        const tight = tighten(pattern.draw(), {
+          ...options,
+          h: 0.4,
+          seed,
+          squash: pattern.squash,
+          load: pattern.load,
+        });
+        expect(tight.ok, `${id} ${seed}`).toBe(true);
+      }
+    }
+  });
+
+  it('stops when it is told to', () => {
+    let calls = 0;
+    const stopped = tighten(spec, options, () => ++calls < 3);
+    expect(!stopped.ok && stopped.issues[0]!.code).toBe('tighten.cancelled');
+    expect(calls).toBe(3);
+  });
+
+  it('gives an error, not a number, when strands start through each other', () => {
+    const crossed = draw({
+      kind: 'weave',
+      id: 'bad',
+      period: 1,
+      strands: [
+        { name: 'C', role: 'core', path: [[0, 0, 0]] },
+        {
+          name: 'W',
+          path: [
+            [-0.3, 0, 0.5],
+            [0.3, 0.3, 1],
+            [0, 0.6, -1],
+          ],
+        },
+      ],
+    });
+    const tight = tighten(crossed, options);
+    if (tight.ok) expect(tight.value.convergence.leastEver).toBeGreaterThan(0.3);
+    else expect(tight.issues[0]!.code).toMatch(/^tighten\./);
+  });
+});
