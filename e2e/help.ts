@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { test as base, expect, type Page } from '@playwright/test';
 import { parseDesign } from '../src/core/formats/design.ts';
 import { plan } from '../src/core/plan/plan.ts';
@@ -64,3 +65,28 @@ export async function shownMm(page: Page, testId: string): Promise<number> {
 }
 
 export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('Saved');
+
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+/** The popovers' own focus guards, which hand focus on at once, are not looked at. */
+export async function violations(page: Page): Promise<string[]> {
+  await page.evaluate(axe);
+  return page.evaluate(async () => {
+    const run = (
+      window as unknown as {
+        axe: {
+          run: (
+            context: object,
+            options: object,
+          ) => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }>;
+        };
+      }
+    ).axe.run;
+    const tags = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'];
+    const { violations } = await run(
+      { exclude: [['[data-headlessui-focus-guard]']] },
+      { runOnly: { type: 'tag', values: tags } },
+    );
+    return violations.map((v) => `${v.id}: ${v.nodes[0]?.html}`);
+  });
+}

@@ -1,32 +1,4 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import type { Page } from '@playwright/test';
-import { expect, openDemo, test, word } from './help.ts';
-
-const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
-
-/** The popovers' own focus guards, which hand focus on at once, are not looked at. */
-async function violations(page: Page): Promise<string[]> {
-  await page.evaluate(axe);
-  return page.evaluate(async () => {
-    const run = (
-      window as unknown as {
-        axe: {
-          run: (
-            context: object,
-            options: object,
-          ) => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }>;
-        };
-      }
-    ).axe.run;
-    const tags = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'];
-    const { violations } = await run(
-      { exclude: [['[data-headlessui-focus-guard]']] },
-      { runOnly: { type: 'tag', values: tags } },
-    );
-    return violations.map((v) => `${v.id}: ${v.nodes[0]?.html}`);
-  });
-}
+import { expect, openDemo, test, violations, word } from './help.ts';
 
 test('no violation of accessibility rules or of the content policy on the Bench', async ({ page }) => {
   await openDemo(page);

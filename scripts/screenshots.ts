@@ -19,6 +19,17 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.getByTestId('cut-A').waitFor();
     await page.keyboard.press('e');
   },
+  weaves: async (page) => {
+    await page.goto('/weaves');
+  },
+  weave: async (page) => {
+    await page.goto('/weaves/ladder-two-4');
+  },
+  turn: async (page) => {
+    await page.goto('/weaves/wide-bar-3');
+    await page.getByRole('button', { name: 'turn it' }).click();
+    await page.waitForTimeout(3000);
+  },
   card: async (page) => {
     await page.goto('/d/demo-ines-dome-night');
     await page.getByTestId('cut-A').waitFor();

@@ -6,7 +6,7 @@ import type { Rope, WeaveSpec } from '../weave/types.ts';
 import type { SolvedFacts, SolvedWeave } from './types.ts';
 
 /** Changes when the engine's results change, so that kept results are solved anew. */
-export const ENGINE_VERSION = 4;
+export const ENGINE_VERSION = 5;
 
 /** Identifies a result by everything that it depends on (64-bit FNV-1a over the text). */
 export function contentKey(notation: string, options: TightenOptions): string {
@@ -104,8 +104,10 @@ function extent(rope: Rope, axis: 0 | 1 | 2): { least: number; most: number } {
 
 /** How far a point may be from another strand and still belong to the knot, over touching distance. */
 const NEAR = 1.12;
+/** Strands more alike in direction than this lie alongside, they do not cross. */
+const ALONGSIDE = 0.92;
 
-/** The part of an open knot where strands touch: its leads are left out. */
+/** The part of an open knot where strands touch and cross: leads, and cords lying alongside, are left out. */
 function knotBody(rope: Rope): Rope {
   return {
     ...rope,
@@ -126,12 +128,24 @@ function* touching(rope: Rope, a: number): Generator<number> {
         // On its own strand a neighbour counts only beyond a half turn.
         if (a === b && Math.abs(i - j) < 3 * 12) continue;
         const q = other.points;
-        if (Math.hypot(p[i]! - q[j]!, p[i + 1]! - q[j + 1]!, p[i + 2]! - q[j + 2]!) < lim) return true;
+        const gap = Math.hypot(p[i]! - q[j]!, p[i + 1]! - q[j + 1]!, p[i + 2]! - q[j + 2]!);
+        if (gap < lim && parallel(p, i, q, j) < ALONGSIDE) return true;
       }
       return false;
     });
     if (near) yield* [p[i]!, p[i + 1]!, p[i + 2]!];
   }
+}
+
+/** Cosine between two strands' directions at two of their points. */
+function parallel(p: Float64Array, i: number, q: Float64Array, j: number): number {
+  const direction = (points: Float64Array, k: number) => {
+    const [a, b] = [Math.max(0, k - 3), Math.min(points.length - 3, k + 3)];
+    return [0, 1, 2].map((axis) => points[b + axis]! - points[a + axis]!);
+  };
+  const [u, v] = [direction(p, i), direction(q, j)];
+  const dot = u[0]! * v[0]! + u[1]! * v[1]! + u[2]! * v[2]!;
+  return Math.abs(dot) / (Math.hypot(...u) * Math.hypot(...v) || 1);
 }
 
 function span(p: Float64Array): number {

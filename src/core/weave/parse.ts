@@ -189,7 +189,21 @@ class Line {
   }
   overUnder(): string {
     const token = this.tokens[this.at];
-    if (token?.kind !== 'word' || !/^[OU]+$/.test(token.text)) this.expected('letters O and U');
+    if (token?.kind !== 'word') this.expected('letters O and U');
+    const odd = token!.text.search(/[^OU]/);
+    if (odd >= 0) {
+      const [line, column, start] = [token!.line, token!.column + odd, token!.start + odd];
+      throw new Stop(
+        notationIssue(
+          'notation.expected',
+          line,
+          column,
+          start,
+          1,
+          `Expected letters O and U, found “${token!.text[odd]}”.`,
+        ),
+      );
+    }
     this.at++;
     return token!.text;
   }

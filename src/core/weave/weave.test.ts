@@ -75,7 +75,7 @@ describe('notation', () => {
     ['weave x period 6\nwork A 0,0', 2, 8, /Expected “k=”.*found “0”/],
     ['weave x period 6\nwork A: 0,0 1', 2, 14, /Expected “,” before the line ends/],
     ['weave x period 6\nwork A: 0,0 0,0', 2, 15, /lie on each other/],
-    ['weave x period 6\nwork A: 0,0 | OXU', 2, 15, /letters O and U/],
+    ['weave x period 6\nwork A: 0,0 | OXU', 2, 16, /letters O and U/],
     ['weave x period 6\nwork A: 0,0\nwork A: 1,1', 3, 1, /twice/],
     ['weave x period 6\nwork A r=9: 0,0', 2, 10, /radius/],
     ['weave x period 6\nwork A: 0,0 ?', 2, 13, /no meaning/],

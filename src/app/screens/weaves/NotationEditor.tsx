@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import type { SolvedWeave } from '../../../core/patterns/types.ts';
 import type { Issue } from '../../../core/result.ts';
 import { findCrossings } from '../../../core/weave/crossings.ts';
+import { format } from '../../../core/weave/format.ts';
 import { parse } from '../../../core/weave/parse.ts';
 import { saveWeave } from '../../../storage/weaves.ts';
 import { solveInWorker } from '../../../workers/outside/solve.ts';
@@ -24,6 +25,7 @@ const REST_MS = 500;
 /** The notation, to read and to change: it solves itself anew as one types, and says where it goes wrong. */
 export function NotationEditor({ start, squash, load, baseName, onSolved }: Props) {
   const [typed, setTyped] = useState<string>();
+  const hasCores = /^core /m.test(start);
   const text = typed ?? start;
   const solver = useSolver(typed, squash, load, onSolved);
   return (
@@ -34,6 +36,25 @@ export function NotationEditor({ start, squash, load, baseName, onSolved }: Prop
           change it and the strands are pulled tight again
         </span>
       </h2>
+      {hasCores && (
+        <label className="mt-1 flex flex-wrap items-center gap-2">
+          Cores
+          <select
+            defaultValue="1"
+            onChange={(e) => setTyped(withCoreRatio(typed ?? start, Number(e.target.value)))}
+            className="rounded border border-ink-soft bg-white px-2 py-1"
+          >
+            {RATIOS.map((r) => (
+              <option key={r.ratio} value={r.ratio}>
+                {r.name}
+              </option>
+            ))}
+          </select>
+          <span className="text-ink-soft text-sm">
+            another ratio of thicknesses is another knot to the engine: it is solved anew
+          </span>
+        </label>
+      )}
       <textarea
         aria-label="Notation of this weave"
         spellCheck={false}
@@ -75,6 +96,30 @@ export function NotationEditor({ start, squash, load, baseName, onSolved }: Prop
       </div>
     </section>
   );
+}
+
+const RATIOS = [
+  { ratio: 0.5, name: 'half as thick as the working cord' },
+  { ratio: 0.75, name: 'three quarters as thick' },
+  { ratio: 1, name: 'as thick as the working cord' },
+  { ratio: 1.5, name: 'half as thick again' },
+  { ratio: 2, name: 'twice as thick' },
+];
+
+/** The notation with every core given another radius; the drawing is spread so that thicker cores have room. */
+function withCoreRatio(text: string, ratio: number): string {
+  const spec = parse(text);
+  if (!spec.ok) return text;
+  const spread = Math.max(1, (1 + ratio) / 2);
+  return format({
+    ...spec.value,
+    period: spec.value.period * spread,
+    strands: spec.value.strands.map((s) => ({
+      ...s,
+      radius: s.role === 'core' ? ratio / 2 : s.radius,
+      path: s.path.map(([x, y]) => [x * spread, y * spread] as const),
+    })),
+  });
 }
 
 const lineStart = (text: string, at: number) => text.lastIndexOf('\n', at - 1) + 1;

@@ -1,0 +1,113 @@
+import { readFileSync } from 'node:fs';
+import { solvedFacts } from '../src/core/patterns/index.ts';
+import { expect, openDemo, shownMm, test, violations, word } from './help.ts';
+
+test('the library is looked through, filtered and opened', async ({ page }) => {
+  await page.goto('/weaves');
+  await expect(page.getByRole('status').first()).toContainText('25 weaves and 12 knots');
+  await page.getByRole('combobox', { name: 'width' }).selectOption('over 26 mm');
+  await page.getByRole('combobox', { name: 'cores' }).selectOption('4');
+  await expect(page.getByRole('link', { name: 'Solomon bar on 4 cores' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Flat braid of 3' })).toBeHidden();
+  await page.getByRole('combobox', { name: 'skill' }).selectOption('some practice');
+  await page.getByRole('link', { name: 'Ladder weave, doubled middle core' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    'Ladder weave, doubled middle core, two ends',
+  );
+  expect(await violations(page)).toEqual([]);
+});
+
+test('a weave tells what it takes, with a range, and how that is known', async ({ page }) => {
+  await page.goto('/weaves/solomon-bar');
+  const facts = solvedFacts('solomon-bar')!;
+  const a = facts.strands.find((s) => s.name === 'A')!;
+  await expect(page.getByTestId('usage-A')).toHaveText((a.lengthD / facts.periodD).toFixed(2));
+  await page.getByTestId('usage-A').click();
+  await expect(page.getByTestId('why')).toContainText('rope engine');
+  await expect(page.getByTestId('why')).toContainText('proven to be the knot that was drawn');
+  await page.getByRole('button', { name: 'turn it' }).click();
+  await expect(page.getByTestId('turntable').locator('canvas')).toBeVisible();
+});
+
+test('a swatch is refused when it cannot be, kept when it can, and the plan goes by it', async ({ page }) => {
+  await openDemo(page);
+  const rowsBefore = await page.getByTestId('dim-woven').textContent();
+  await page.goto('/weaves/solomon-bar');
+  await page.getByLabel('Rows tied').fill('20');
+  await page.getByLabel('Woven length').fill('13 mm');
+  await page.getByLabel('Cord used by all working ends').fill('1.3 m');
+  await page.getByRole('button', { name: 'Keep swatch' }).click();
+  await expect(page.getByRole('alert')).toContainText('times the row height that geometry allows');
+  await page.getByLabel('Woven length').fill('13 cm');
+  await page.getByRole('button', { name: 'Keep swatch' }).click();
+  await expect(page.getByRole('button', { name: 'Change swatch' })).toBeVisible();
+  await openDemo(page);
+  await expect(page.getByTestId('figure-row-height')).toHaveText('6.5 mm');
+  expect(await page.getByTestId('dim-woven').textContent()).not.toBe(rowsBefore);
+  await page.getByTestId('figure-row-height').click();
+  await expect(page.getByTestId('why')).toContainText('your swatch: 20 rows measured 13.0 cm');
+});
+
+test('notation is changed, its mistakes are shown in place, and the result is tied on the Bench', async ({
+  page,
+}) => {
+  await page.goto('/weaves/new');
+  const notation = page.getByLabel('Notation of this weave');
+  const text = await notation.inputValue();
+  await notation.fill(text.replace('UOOOU UOOOU', 'UOOOU UOXOU'));
+  await expect(page.getByRole('alert')).toContainText(
+    'line 4, column 64: Expected letters O and U, found “X”',
+  );
+  await notation.fill(text.replace('UOOOU UOOOU', 'OOOOU UOOOU'));
+  await expect(page.getByRole('alert')).toContainText('both say O where they cross');
+  // The spiral: in the second row the ends change their parts.
+  await notation.fill(text.replace('UOOOU UOOOU', 'UOOOU OUUUO').replace('OUUUO OUUUO', 'OUUUO UOOOU'));
+  await page.getByLabel('Keep it as').fill('Halley’s spiral', { timeout: 30_000 });
+  await page.getByRole('button', { name: 'Save as my weave' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Halley’s spiral');
+  await openDemo(page);
+  await word(page, 'Pattern').click();
+  await page.getByRole('radio', { name: /Halley’s spiral/ }).click();
+  await page.keyboard.press('Escape');
+  await expect(word(page, 'Pattern')).toHaveText('Halley’s spiral');
+  expect(await shownMm(page, 'cut-A')).toBeGreaterThan(900);
+  await page.reload();
+  await expect(word(page, 'Pattern')).toHaveText('Halley’s spiral');
+  await expect(page.getByLabel('The Beam').getByRole('img')).toBeVisible();
+});
+
+test('another ratio of cords is solved live and can be cancelled', async ({ page }) => {
+  await page.goto('/weaves/double-bar');
+  await expect(page.getByRole('img', { name: /front/ })).toBeVisible();
+  await page.getByLabel('Cores').selectOption('twice as thick');
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByRole('alert')).toContainText('Stopped before the knot was tight');
+});
+
+test('a weave goes out as text, pictures, centre lines and a solid', async ({ page }) => {
+  await page.goto('/weaves/flat-braid-3');
+  await expect(page.getByRole('img', { name: /front/ })).toBeVisible();
+  const save = async (name: string) => {
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name }).click(),
+    ]);
+    return readFileSync((await file.path())!, 'utf8');
+  };
+  expect(await save('Notation, text')).toContain('weave flat-braid-3 period');
+  expect(await save('Picture of the back, SVG')).toContain('<svg');
+  const lines = JSON.parse(await save('Centre lines, JSON'));
+  expect(lines.strands[0].points.length).toBeGreaterThan(20);
+  expect((await save('Centre lines, CSV')).split('\n')[0]).toBe('strand,point,xD,yD,zD');
+  expect(await save('Shape in the round, OBJ')).toMatch(/^o S$/m);
+});
+
+test('every place of the library can be reached without a violation', async ({ page }) => {
+  for (const path of ['/weaves', '/weaves/new', '/weaves/overhand']) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    expect(await violations(page), path).toEqual([]);
+  }
+  await page.goto('/weaves/no-such-weave');
+  await expect(page.getByRole('alert')).toContainText('There is no weave called “no-such-weave”');
+});
