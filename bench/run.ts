@@ -5,7 +5,9 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { beamScene } from '../src/core/drawing/beam.ts';
 import { parseDesign } from '../src/core/formats/design.ts';
-import { loadWeave } from '../src/core/patterns/index.ts';
+import { loadWeave, solvedFacts } from '../src/core/patterns/index.ts';
+import { solveWeave } from '../src/core/patterns/solve.ts';
+import { PATTERN_SOURCES } from '../src/core/patterns/sources.ts';
 import { plan } from '../src/core/plan/plan.ts';
 
 const FRAME_MS = 1000 / 60;
@@ -34,6 +36,14 @@ const solved = (await loadWeave(design.value.pattern.id))!;
 const drawMs = median(() => void beamScene(design.value, planned.value, solved, 'front'));
 console.log(`plans in one 60 Hz frame          ${(FRAME_MS / planMs).toFixed(0)}`);
 console.log(`Beam drawn, in 60 Hz frames       ${(drawMs / FRAME_MS).toFixed(2)}`);
+
+const row = PATTERN_SOURCES[0]!;
+const rowMs = median(() => void solveWeave(row.id, row.draw(), { squash: row.squash }), 3);
+const lookMs = median(() => void solvedFacts(row.id), 200);
+console.log(`solve of a row, in looks-up       ${(rowMs / lookMs).toExponential(1)}`);
+console.log(`solve of a row, in frames         ${(rowMs / FRAME_MS).toFixed(0)}`);
+console.log(`memory while solving              ${(process.memoryUsage().rss / 512e6).toFixed(2)} of 512 MB`);
+await import('./physics.ts');
 
 try {
   const assets = 'dist/assets';

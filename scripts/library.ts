@@ -4,9 +4,10 @@
  */
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { contentKey, factsOf, solveWeave } from '../src/core/patterns/solve.ts';
+import { contentKey, factsOf, solveWeave, straightWeave } from '../src/core/patterns/solve.ts';
 import { PATTERN_SOURCES } from '../src/core/patterns/sources.ts';
 import type { SolvedFacts } from '../src/core/patterns/types.ts';
+import { ok } from '../src/core/result.ts';
 import { DEFAULTS } from '../src/core/tighten/run.ts';
 import { format } from '../src/core/weave/format.ts';
 
@@ -30,7 +31,9 @@ for (const pattern of PATTERN_SOURCES) {
     rows.push(kept);
     continue;
   }
-  const solved = solveWeave(pattern.id, spec, options, undefined, true);
+  const solved = pattern.isStraight
+    ? ok(straightWeave(spec, options))
+    : solveWeave(pattern.id, spec, options, undefined, true);
   if (!solved.ok) throw new Error(`${pattern.id}: ${solved.issues[0]!.message}`);
   rows.push(factsOf(solved.value));
   writeFileSync(file, `${JSON.stringify({ points: solved.value.points })}\n`);

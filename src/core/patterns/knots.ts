@@ -43,6 +43,34 @@ export function coil(wraps: number, along: readonly number[] = []): DrawnStrand[
   return [...cords, { name: 'S', path }];
 }
 
+/** How far two strands that are tied as one lie from the line between them, and how much looser that is drawn. */
+const ABREAST = 0.75;
+const ROOM = 1.9;
+
+/** A strand's way led twice, side by side in the plane, at the same heights. */
+function abreast(strand: DrawnStrand): DrawnStrand[] {
+  const loose = strand.path.map(([x, y, z]) => [x * ROOM, y * ROOM, z] as const);
+  return [-1, 1].map((side) => ({
+    ...strand,
+    name: side < 0 ? 'A' : 'B',
+    path: loose.map(([x, y, z], i): Point => {
+      const [before, after] = [loose[Math.max(0, i - 1)]!, loose[Math.min(loose.length - 1, i + 1)]!];
+      const unit = (p: readonly number[], q: readonly number[]) => {
+        const length = Math.hypot(q[0]! - p[0]!, q[1]! - p[1]!) || 1;
+        return [(q[0]! - p[0]!) / length, (q[1]! - p[1]!) / length] as const;
+      };
+      const [u, v] = [
+        i > 0 ? unit(before, [x, y]) : unit([x, y], after),
+        i < loose.length - 1 ? unit([x, y], after) : unit(before, [x, y]),
+      ];
+      // The corner of two parallels lies on the bisector, further out the sharper the bend.
+      const [nx, ny] = [-(u[1] + v[1]), u[0] + v[0]];
+      const scale = (side * ABREAST * 2) / Math.max(0.6, nx * nx + ny * ny);
+      return [x + nx * scale, y + ny * scale, z];
+    }),
+  }));
+}
+
 /** n wraps on each side of a strap, round one straight cord: lark's head for n = 1, Prusik wraps for more. */
 function prusik(wraps: number): DrawnStrand[] {
   const side = (s: 1 | -1): Point[] => {
@@ -152,6 +180,14 @@ const coilCrossings = (n: number, cords = 0) => 1 + 2 * n + 2 * (n - 1) + 1 + co
 
 export const knots: readonly Pattern[] = [
   knot('overhand', 'Overhand', 'Round itself once and through.', () => coil(1), coilCrossings(1), 1),
+  knot(
+    'overhand-two',
+    'Overhand in two strands',
+    'Both strands together, round themselves once and through: the plainest stopper.',
+    () => abreast(coil(1)[0]!),
+    4 * coilCrossings(1),
+    1,
+  ),
   knot(
     'double-overhand',
     'Double overhand',

@@ -39,7 +39,7 @@ export function halfKnotRun(
 }
 
 /** Alternating: A always crosses in front, B behind; B closes over A at both edges. */
-function alternating(id: string, cores: number): WeaveSpec {
+function alternating(id: string, cores: number, radius = 0.5): WeaveSpec {
   const half = cores + 1;
   const a = [...halfKnotRun(0, 1, half, 1, -1), ...halfKnotRun(1, -1, half, 1, -1)];
   const b = [...halfKnotRun(0, -1, half, -1, 1), ...halfKnotRun(1, 1, half, -1, 1)];
@@ -48,7 +48,7 @@ function alternating(id: string, cores: number): WeaveSpec {
     id,
     period: 2 * PITCH,
     rows: 2,
-    strands: [...coreLines(cores), { name: 'A', path: a }, { name: 'B', path: b }],
+    strands: [...coreLines(cores), { name: 'A', radius, path: a }, { name: 'B', radius, path: b }],
   });
 }
 
@@ -108,4 +108,22 @@ export const spiralBar: Pattern = {
   next: 'Always the end on the same side as you look at it; turn the work as it winds.',
   mistakes: [{ mistake: 'the other side once', looks: 'the stair turns back on itself for a row' }],
   facts: { crossings: 7, periods: { W: 2 } },
+};
+
+/** Two thirds of the cords' thickness: thin enough to grip, thick enough to hold. */
+const SLIDER_RADIUS = 0.33;
+
+export const sliderBar: Pattern = {
+  ...COMMON,
+  id: 'slider-bar',
+  family: 'Square-knot slider',
+  name: 'Square-knot slider, thinner cord',
+  words: `A short Solomon bar in thinner cord over two overlapped cords, which slide in it. ${WORDS}`,
+  draw: () => alternating('slider-bar', 2, SLIDER_RADIUS),
+  difficulty: 1,
+  starts: 'The middle of a thin cord laid under the two overlapped cords.',
+  edges: 'Small bumps on both edges.',
+  next: 'The end that lies under the last bump goes over the cords next.',
+  mistakes: [{ mistake: 'drawn so hard that nothing slides', looks: 'the cords inside are pinched thin' }],
+  facts: { crossings: 14, periods: { A: 1, B: 1 } },
 };

@@ -2,6 +2,7 @@ import { ok, type Result } from '../result.ts';
 import { agreement } from '../tighten/agreement.ts';
 import { DEFAULTS, type Progress, type Tight, type TightenOptions, tighten } from '../tighten/run.ts';
 import { format } from '../weave/format.ts';
+import { knotInvariant } from '../weave/topology.ts';
 import type { Rope, WeaveSpec } from '../weave/types.ts';
 import type { SolvedFacts, SolvedWeave } from './types.ts';
 
@@ -36,6 +37,29 @@ export function solveWeave(
   const restart = isProved ? agreement(spec, all, tight.value) : undefined;
   if (restart && !restart.ok) return restart;
   return ok(measure(id, spec, all, tight.value, restart?.value));
+}
+
+/** Straight strands as a solved weave: they are as long as the piece. */
+export function straightWeave(spec: WeaveSpec, options: TightenOptions): SolvedWeave {
+  const strands = spec.strands.map((s) => ({
+    name: s.name,
+    role: s.role,
+    kind: 'periodic' as const,
+    periods: s.periods,
+    radius: s.radius,
+    weight: s.weight,
+    points: Float64Array.from([0, 0.25, 0.5, 0.75].flatMap((t) => [s.path[0]![0], t * spec.period, 0])),
+  }));
+  const exact = { residual: 0, periodForce: 0, overlap: 0, leastEver: 1, steps: 0 };
+  const rope = { period: spec.period, strands };
+  const lengths = strands.map(() => spec.period);
+  return measure(
+    spec.id,
+    spec,
+    options,
+    { rope, lengths, limitLengths: undefined, convergence: exact, invariant: knotInvariant(rope) },
+    0,
+  );
 }
 
 function measure(

