@@ -23,7 +23,12 @@ const before = new Map<string, SolvedFacts>(
 const rows: SolvedFacts[] = [];
 const started = performance.now();
 for (const pattern of PATTERN_SOURCES) {
-  const options = { ...DEFAULTS, squash: pattern.squash, load: pattern.load };
+  const options = {
+    ...DEFAULTS,
+    squash: pattern.squash,
+    load: pattern.load,
+    patience: pattern.patience ?? 1,
+  };
   const spec = pattern.draw();
   const kept = before.get(pattern.id);
   const file = `${dir}solved/${pattern.id}.gen.json`;

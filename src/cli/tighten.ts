@@ -16,6 +16,7 @@ interface Source {
   readonly spec: WeaveSpec;
   readonly squash: number;
   readonly load: number;
+  readonly patience: number;
 }
 
 /** Pulls a pattern or a notation file tight and prints what came out. */
@@ -29,7 +30,7 @@ export function tightenCommand(args: string[]): number {
   }
   const source = readSource(parsed.positionals[0]);
   if (typeof source === 'number') return source;
-  const options = { h: DEFAULTS.h, seed: DEFAULTS.seed, squash: source.squash, load: source.load };
+  const options = { ...DEFAULTS, squash: source.squash, load: source.load, patience: source.patience };
   for (const [key, [least, most]] of Object.entries(RANGES)) {
     const text = parsed.values[key as keyof typeof RANGES];
     if (text === undefined) continue;
@@ -58,7 +59,13 @@ const readArgs = (args: string[]) =>
 
 function readSource(name: string | undefined): Source | number {
   const pattern = name ? findPattern(name) : undefined;
-  if (pattern) return { spec: pattern.draw(), squash: pattern.squash, load: pattern.load };
+  if (pattern)
+    return {
+      spec: pattern.draw(),
+      squash: pattern.squash,
+      load: pattern.load,
+      patience: pattern.patience ?? 1,
+    };
   if (name && !existsSync(name)) {
     process.stderr.write(`“${name}” is neither a pattern (see warp patterns) nor a file.\n`);
     return BAD_INPUT;
@@ -67,7 +74,7 @@ function readSource(name: string | undefined): Source | number {
   if (typeof text === 'number') return text;
   const spec = parse(text);
   return spec.ok
-    ? { spec: spec.value, squash: DEFAULTS.squash, load: DEFAULTS.load }
+    ? { spec: spec.value, squash: DEFAULTS.squash, load: DEFAULTS.load, patience: 1 }
     : printIssues(spec.issues);
 }
 

@@ -48,7 +48,12 @@ describe('every pattern of the library', () => {
       expect(read.ok && format(read.value)).toBe(format(spec));
       const facts = solvedFacts(id)!;
       expect(facts.key).toBe(
-        contentKey(format(spec), { ...DEFAULTS, squash: pattern.squash, load: pattern.load }),
+        contentKey(format(spec), {
+          ...DEFAULTS,
+          squash: pattern.squash,
+          load: pattern.load,
+          patience: pattern.patience ?? 1,
+        }),
       );
       if (!pattern.isStraight) expect(facts.invariant).toBe(invariant(spec));
       expect(facts.convergence.leastEver).toBeGreaterThan(0.3);
@@ -203,6 +208,29 @@ describe('what a maker knows', () => {
       expect(invariant(alone)).toBe(1);
     },
   );
+
+  it('a diamond is alike in both its strands, and each by itself is an overhand', () => {
+    const [a, b] = solvedFacts('diamond')!.strands.map((s) => s.lengthD - s.spanD!) as [number, number];
+    expect(Math.abs(a / b - 1)).toBeLessThan(0.005);
+    const spec = findPattern('diamond')!.draw();
+    for (const i of [0, 1]) {
+      const kept = crossings(spec).filter((c) => c.over.strand === i && c.under.strand === i);
+      const word = kept
+        .flatMap(
+          (c) =>
+            [
+              [c.over.at, 'O'],
+              [c.under.at, 'U'],
+            ] as [number, string][],
+        )
+        .sort((p, q) => p[0] - q[0])
+        .map((v) => v[1])
+        .join('');
+      expect(invariant({ ...spec, strands: [{ ...spec.strands[i]!, word }] })).toBe(
+        solvedFacts('overhand')!.invariant,
+      );
+    }
+  });
 
   it('needs more cord for more cores, and rows of the same height', () => {
     const bars = ['solomon-bar', 'solomon-bar-3', 'solomon-bar-4'].map((id) => solvedFacts(id)!);

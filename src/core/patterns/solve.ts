@@ -11,7 +11,7 @@ export const ENGINE_VERSION = 5;
 
 /** Identifies a result by everything that it depends on (64-bit FNV-1a over the text). */
 export function contentKey(notation: string, options: TightenOptions): string {
-  const text = `${ENGINE_VERSION}|${notation}|${options.h}|${options.seed}|${options.squash}|${options.load}`;
+  const text = `${ENGINE_VERSION}|${notation}|${options.h}|${options.seed}|${options.squash}|${options.load}${options.patience === 1 ? '' : `|${options.patience}`}`;
   let hash = 0xcbf29ce484222325n;
   for (const char of text) {
     hash ^= BigInt(char.codePointAt(0)!);

@@ -1,4 +1,5 @@
 import { chainSinnet } from './chainSinnet.ts';
+import { diamond } from './diamond.ts';
 import { doubleBar } from './doubleBar.ts';
 import { fishtail } from './fishtail.ts';
 import { flatBraids } from './flatBraid.ts';
@@ -24,4 +25,5 @@ export const PATTERN_SOURCES: readonly Pattern[] = [
   sliderBar,
   ...plainBands,
   ...knots,
+  diamond,
 ];

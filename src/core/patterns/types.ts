@@ -13,6 +13,8 @@ export interface Pattern {
   /** Row squash and end load that suit this weave (priors; see docs/physics.md). */
   readonly squash: number;
   readonly load: number;
+  /** How many times the usual number of steps it may take: much slack runs through a closed knot slowly. */
+  readonly patience?: number;
   /** 1 easy … 5 hard. */
   readonly difficulty: 1 | 2 | 3 | 4 | 5;
   readonly starts: string;

@@ -17,9 +17,11 @@ export interface TightenOptions {
   readonly squash: number;
   /** End load along the piece in strand tensions. */
   readonly load: number;
+  /** How many times the usual number of steps each stage may take. */
+  readonly patience: number;
 }
 
-export const DEFAULTS: TightenOptions = { h: 0.2, seed: 1, squash: 1, load: 0 };
+export const DEFAULTS: TightenOptions = { h: 0.2, seed: 1, squash: 1, load: 0, patience: 1 };
 
 export interface Convergence {
   /** Root mean square force per point, in strand tensions. */
@@ -90,12 +92,12 @@ function pull(start: Rope, stage: Stage, options: TightenOptions, watch: Watch):
   const medium = { stiffness: stage.stiffness, squash: options.squash, load: options.load };
   let leastEver = Number.POSITIVE_INFINITY;
   let steps = 0;
-  for (; steps < stage.steps; steps++) {
+  for (; steps < stage.steps * options.patience; steps++) {
     step(state, contacts, medium, fire);
     leastEver = Math.min(leastEver, fire.energies.closest);
     if (!Number.isFinite(fire.residual) || contacts.capacityHit) return unstable();
     if (steps > 20 && fire.residual < stage.tolerance && Math.abs(fire.periodForce) < stage.tolerance) break;
-    if (steps % 40 === 0 && !watch(steps / stage.steps, () => toRope(state, rope))) {
+    if (steps % 40 === 0 && !watch(steps / (stage.steps * options.patience), () => toRope(state, rope))) {
       return fail({ code: 'tighten.cancelled', path: '', message: 'Stopped before the knot was tight.' });
     }
   }
