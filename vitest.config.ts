@@ -1,5 +1,9 @@
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-  test: { include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'], testTimeout: 30_000 },
+  test: {
+    setupFiles: ['scripts/vitest.setup.ts'],
+    include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'],
+    testTimeout: 30_000,
+  },
 });

@@ -7,7 +7,7 @@ import type { Rope, WeaveSpec } from '../weave/types.ts';
 import type { SolvedFacts, SolvedWeave } from './types.ts';
 
 /** Changes when the engine's results change, so that kept results are solved anew. */
-export const ENGINE_VERSION = 5;
+export const ENGINE_VERSION = 6;
 
 /** Identifies a result by everything that it depends on (64-bit FNV-1a over the text). */
 export function contentKey(notation: string, options: TightenOptions): string {

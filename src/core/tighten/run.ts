@@ -104,9 +104,12 @@ function pull(start: Rope, stage: Stage, options: TightenOptions, watch: Watch):
   return ok({ rope: toRope(state, rope), fire, leastEver, steps });
 }
 
-/** How often a closed knot is kicked while it is still coarse, and how hard in diameters. */
-const KICKS = 10;
-const KICK_SIZE = 0.45;
+/** How often a closed knot is kicked in each of its coarse stages, and how hard in diameters. */
+const KICKED_STAGES = 2;
+const KICKS = 8;
+const KICK_SIZE = 0.5;
+/** A kicked state in which strands came nearer than this is not looked at. */
+const KICK_LIMIT = 0.4;
 /** A kick counts when it leaves the knot this much shorter. */
 const WORTH = 0.0005;
 
@@ -126,7 +129,7 @@ export function run(
   const lengths: number[][] = [];
   let [leastEver, steps] = [Number.POSITIVE_INFINITY, 0];
   let last: Pulled | undefined;
-  const runs = isClosed ? plan.length + KICKS : plan.length;
+  const runs = isClosed ? plan.length + KICKED_STAGES * KICKS : plan.length;
   let done = 0;
   const pulled = (rope: Rope, stage: Stage) => {
     const result = pull(
@@ -136,20 +139,22 @@ export function run(
       (share, now) => onProgress?.({ done: (done + share) / runs, rope: now }) ?? true,
     );
     done++;
-    if (result.ok) {
-      leastEver = Math.min(leastEver, result.value.leastEver);
-      steps += result.value.steps;
-    }
+    if (result.ok) steps += result.value.steps;
     return result;
   };
   for (const [index, stage] of plan.entries()) {
     const result = pulled(last?.rope ?? start, stage);
     if (!result.ok) return result;
     last = result.value;
-    for (let k = 0; isClosed && index === 0 && k < KICKS; k++) {
+    leastEver = Math.min(leastEver, last.leastEver);
+    for (let k = 0; isClosed && index < KICKED_STAGES && k < KICKS; k++) {
       const tried = pulled(kick(last.rope, KICK_SIZE, random), stage);
       if (!tried.ok) return tried;
-      if (totalLength(tried.value.rope) < totalLength(last.rope) * (1 - WORTH)) last = tried.value;
+      const { value } = tried;
+      if (value.leastEver < KICK_LIMIT || totalLength(value.rope) > totalLength(last.rope) * (1 - WORTH))
+        continue;
+      last = value;
+      leastEver = Math.min(leastEver, value.leastEver);
     }
     lengths.push([...strandLengths(createState(last.rope))]);
   }
