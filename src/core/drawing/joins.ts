@@ -43,7 +43,9 @@ function larksHeadLeg(c: JoinContext, tube: Tube, middle: number): Tube {
   const out = (t + d) / 2;
   const [x0, y0, z0] = [tube.points[0]!, tube.points[1]!, tube.points[2]!];
   const side = Math.sign(x0 - middle) || 1;
-  const at = (v: number) => middle + side * v;
+  const half = slotHalf(c);
+  const centre = Math.max(-half, Math.min(half, middle));
+  const at = (v: number) => Math.max(-half - 0.4 * d, Math.min(half + 0.4 * d, centre + side * v));
   const path: Point[] = [
     [x0, Math.max(y0, startMm) + 0.1, z0],
     [at(0.55 * d), startMm * 0.45, 0.1 * d],
@@ -54,10 +56,13 @@ function larksHeadLeg(c: JoinContext, tube: Tube, middle: number): Tube {
     [at(1.5 * d), d * 0.3, -out * 0.7],
     [at(1.45 * d), d * 0.75, 0.25 * d],
     [at(0.9 * d), d * 0.6, out + 0.35 * d],
-    [middle, d * 0.5, out + 0.6 * d],
+    [centre, d * 0.5, out + 0.6 * d],
   ];
   return smoothTube(path, tube);
 }
+
+/** How far from the middle a cord's centre line may pass the slot: on wider bands the outer cords lean inwards. */
+const slotHalf = (c: JoinContext): number => Math.max(0, (c.buckle.sizeMm - c.diameterMm) / 2);
 
 function secondTurn(c: JoinContext, tube: Tube, work: Tube | undefined): Tube {
   const { diameterMm: d, endMm } = c;
@@ -66,8 +71,7 @@ function secondTurn(c: JoinContext, tube: Tube, work: Tube | undefined): Tube {
   const n = tube.points.length;
   const [x0, y0, z0] = [tube.points[n - 3]!, tube.points[n - 2]!, tube.points[n - 1]!];
   const side = Math.sign(x0) || 1;
-  // Cords that must pass a slot narrower than the band lean inwards.
-  const half = Math.max(0, c.buckle.sizeMm / 2 - d / 2);
+  const half = slotHalf(c);
   const at = (v: number) => Math.max(-half, Math.min(half, x0 + side * v));
   const path: Point[] = [
     [x0, Math.min(y0, endMm) - 0.1, z0],

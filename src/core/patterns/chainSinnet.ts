@@ -38,6 +38,7 @@ export const chainSinnet: Pattern = {
     }),
   squash: 0.8,
   load: 0,
+  pullsOut: true,
   difficulty: 1,
   starts: 'A slipped loop near the end of one long cord.',
   edges: 'Two legs side by side in front, a single run behind.',

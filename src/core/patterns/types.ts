@@ -22,6 +22,8 @@ export interface Pattern {
   /** What on the work tells which side comes next. */
   readonly next: string;
   readonly mistakes: readonly { readonly mistake: string; readonly looks: string }[];
+  /** Set where the whole piece pulls out into plain cord once its lock is drawn. */
+  readonly pullsOut?: boolean;
   readonly facts: Facts;
 }
 

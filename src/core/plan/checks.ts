@@ -12,6 +12,8 @@ export interface Fit {
   readonly rows: number;
   readonly rowHeightMm: number;
   readonly diameterMm: number;
+  /** Cords that pass the slot side by side. */
+  readonly cordsOnBar: number;
 }
 
 const LEAST_ROWS = 6;
@@ -98,14 +100,15 @@ function rows(fit: Fit): Check[] {
 }
 
 function slot(r: Resolved, fit: Fit): Check {
-  const need = 2 * fit.diameterMm;
+  const cords = Math.max(2, fit.cordsOnBar);
+  const need = cords * fit.diameterMm;
   const ok = need <= r.buckle.sizeMm;
   return {
     id: 'buckle.slot',
     ok,
     message: ok
-      ? why`two cords side by side, ${len(need)}, fit the ${len(r.buckle.sizeMm)} slot`
-      : why`two cords side by side need ${len(need)}; the slot has ${len(r.buckle.sizeMm)}. Take a wider buckle or thinner cord.`,
+      ? why`${num(cords, 0)} cords side by side, ${len(need)}, fit the ${len(r.buckle.sizeMm)} slot`
+      : why`${num(cords, 0)} cords side by side need ${len(need)}; the slot has ${len(r.buckle.sizeMm)}. Take a wider buckle or thinner cord.`,
   };
 }
 

@@ -197,6 +197,13 @@ describe('checks', () => {
       check(planned({ cord, closure: { kind: 'side-release', sizeMm } }), 'buckle.slot').ok;
     expect(at('nylon-4', 10)).toBe(true); // 2 × 3.68
     expect(at('nylon-6', 10)).toBe(false); // 2 × 5.52
+    const ladder = { pattern: { id: 'ladder-5' }, ...styles.separate, cords: [...styles.separate.cords] };
+    expect(
+      check(planned({ ...ladder, closure: { kind: 'side-release', sizeMm: 15 } }), 'buckle.slot').ok,
+    ).toBe(false); // 5 × 3.68
+    expect(
+      check(planned({ ...ladder, closure: { kind: 'side-release', sizeMm: 20 } }), 'buckle.slot').ok,
+    ).toBe(true);
   });
 
   it('warns of the first wetting when a snug band would draw up', () => {

@@ -7,6 +7,7 @@ import { len, num, percent, why } from '../why/why.ts';
 import { checks } from './checks.ts';
 import { type Knowledge, LIBRARY_ONLY } from './knowledge.ts';
 import { hardwareMm, type Resolved, resolve } from './resolve.ts';
+import { lanesOf } from './setups/context.ts';
 import { STYLES } from './setups/index.ts';
 import type { Plan } from './types.ts';
 
@@ -58,6 +59,7 @@ function planResolved(r: Resolved, m: WeaveMetrics): Result<Plan> {
     rows,
     rowHeightMm: m.rowHeightMm,
     diameterMm: m.diameterMm,
+    cordsOnBar: lanesOf(m, 'core').length || lanesOf(m, 'work').length,
   };
   return ok({
     finishedLengthMm: finishedMm,

@@ -1,8 +1,9 @@
 import { CORDS } from '../../../core/cord/cords.ts';
+import { findPattern } from '../../../core/patterns/index.ts';
 import type { SolvedWeave } from '../../../core/patterns/types.ts';
 import { knotCordD } from '../../../core/usage/knotCord.ts';
 import { weaveMetrics } from '../../../core/usage/metrics.ts';
-import { withSwatch } from '../../../core/usage/swatch.ts';
+import { withSwatch, workPerLength } from '../../../core/usage/swatch.ts';
 import { len, num, percent, why } from '../../../core/why/why.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useLength } from '../../ui/units.tsx';
@@ -49,6 +50,13 @@ export function Usage({ solved, cordId, onCord }: Props) {
             <Item name="width" value={show(m.widthMm, { kind: 'small' })} proof={proof} />
             <Item name="thickness" value={show(m.thicknessMm, { kind: 'small' })} proof={proof} />
             <Item name="row height" value={show(m.rowHeightMm, { kind: 'small' })} proof={proof} />
+            {findPattern(solved.id)?.pullsOut && (
+              <Item
+                name={`${show(100)} pull out to`}
+                value={show(100 * workPerLength(m))}
+                proof={why`${len(100)} × ${num(workPerLength(m))} of cord for each of band, once the lock is drawn`}
+              />
+            )}
             <Item name={`rows in ${show(100)}`} value={(100 / m.rowHeightMm).toFixed(1)} proof={proof} />
           </dl>
           <table className="mt-3 w-full max-w-2xl text-left">

@@ -64,8 +64,7 @@ export default function WeavesPage() {
         </Link>
       </div>
       <p className="mt-1 text-ink-soft" role="status">
-        {weaves.length} weaves and {knots.length} knots, pulled tight by the rope engine and drawn to one
-        scale.
+        {weaves.length} weaves and {knots.length} knots, pulled tight by the rope engine.
       </p>
       <Gallery title="Bands" items={weaves} diameterMm={effectiveDiameterMm(cord)} />
       <Gallery title="Knots and hitches" items={knots} diameterMm={effectiveDiameterMm(cord)} />
