@@ -87,6 +87,7 @@ function tightJson(s: SolvedWeave) {
     load: s.load,
     periodD: s.periodD,
     rowsPerPeriod: s.rowsPerPeriod,
+    ...(s.turn === undefined ? {} : { turnDegreesPerPeriod: Number(((s.turn * 180) / Math.PI).toFixed(2)) }),
     widthD: s.widthD,
     thicknessD: s.thicknessD,
     strands: s.strands.map((strand) => ({

@@ -63,12 +63,21 @@ function strandOver(index: number, band: BandTubes, lane: number, periods: numbe
     const at = first + i;
     const turn = Math.floor(at / n);
     const src = 3 * (at - turn * n);
-    const y = points[src + 1]! + (turn * strand.periods - lane) * solved.periodD - origin;
-    out[3 * i] = points[src]! * d;
+    const shift = turn * strand.periods - lane;
+    const y = points[src + 1]! + shift * solved.periodD - origin;
+    const [x, z] = turned(points[src]!, points[src + 2]!, shift * (solved.turn ?? 0));
+    out[3 * i] = x * d;
     out[3 * i + 1] = band.startMm + y * d * stretch;
-    out[3 * i + 2] = points[src + 2]! * d;
+    out[3 * i + 2] = z * d;
   }
   return out;
+}
+
+/** A point across the piece, turned about its length. */
+function turned(x: number, z: number, angle: number): readonly [number, number] {
+  if (angle === 0) return [x, z];
+  const [c, s] = [Math.cos(angle), Math.sin(angle)];
+  return [c * x + s * z, c * z - s * x];
 }
 
 /** Cuts a strand where one cord is joined to the next. */

@@ -61,6 +61,7 @@ function sameSide(id: string, cores: number): WeaveSpec {
     id,
     period: PITCH,
     rows: 1,
+    turn: 0,
     strands: [...coreLines(cores), { name: 'W', periods: 2, path }],
   });
 }
@@ -101,7 +102,7 @@ export const spiralBar: Pattern = {
   ...COMMON,
   id: 'spiral-bar',
   name: 'Spiral bar',
-  words: `${WORDS} Every row starts from the same side, so that the bar winds round its cores. It is measured here held flat.`,
+  words: `${WORDS} Every row starts from the same side, so that the bar winds round its cores.`,
   draw: () => sameSide('spiral-bar', 2),
   difficulty: 1,
   edges: 'The bumps climb round the bar like a stair.',

@@ -7,7 +7,7 @@ import type { Rope, WeaveSpec } from '../weave/types.ts';
 import type { SolvedFacts, SolvedWeave } from './types.ts';
 
 /** Changes when the engine's results change, so that kept results are solved anew. */
-export const ENGINE_VERSION = 6;
+export const ENGINE_VERSION = 7;
 
 /** Identifies a result by everything that it depends on (64-bit FNV-1a over the text). */
 export function contentKey(notation: string, options: TightenOptions): string {
@@ -71,7 +71,10 @@ function measure(
 ): SolvedWeave {
   const { rope, lengths, convergence } = tight;
   const body = spec.kind === 'open' ? knotBody(rope) : rope;
-  const [x, y, z] = [extent(body, 0), extent(body, 1), extent(body, 2)];
+  const y = extent(body, 1);
+  // A winding weave is as wide as it is thick: its envelope about the axis.
+  const [x, z] =
+    rope.turn === undefined ? [extent(body, 0), extent(body, 2)] : [envelope(rope), envelope(rope)];
   const notation = format(spec);
   return {
     id,
@@ -83,6 +86,7 @@ function measure(
     h: options.h,
     periodD: round(rope.period),
     rowsPerPeriod: spec.rows,
+    ...(rope.turn === undefined ? {} : { turn: round(rope.turn) }),
     widthD: round(x.most - x.least),
     thicknessD: round(z.most - z.least),
     bodyD: round(y.most - y.least),
@@ -124,6 +128,15 @@ function extent(rope: Rope, axis: 0 | 1 | 2): { least: number; most: number } {
     }
   }
   return { least, most };
+}
+
+function envelope(rope: Rope): { least: number; most: number } {
+  let most = 0;
+  for (const s of rope.strands) {
+    for (let i = 0; i < s.points.length; i += 3)
+      most = Math.max(most, Math.hypot(s.points[i]!, s.points[i + 2]!) + s.radius);
+  }
+  return { least: -most, most };
 }
 
 /** How far a point may be from another strand and still belong to the knot, over touching distance. */

@@ -58,6 +58,8 @@ export interface SolvedFacts {
   readonly h: number;
   readonly periodD: number;
   readonly rowsPerPeriod: number;
+  /** Turn about the piece's own length per period, in radians, of a weave that winds. */
+  readonly turn?: number;
   readonly widthD: number;
   readonly thicknessD: number;
   /** Length of the knot's body along the cord (open knots). */

@@ -78,7 +78,7 @@ function rebuild(list: Contacts, state: State, squash: number): void {
       const reach = radius[si]! + radius[sj]! + half[i]! + half[j]! + SKIN;
       const dx = midX[j]! - midX[i]!;
       const dz = midZ[j]! - midZ[i]!;
-      const flat = reach * reach - dx * dx - dz * dz;
+      const flat = state.isTurning ? reach * reach : reach * reach - dx * dx - dz * dz;
       if (flat <= 0) continue;
       const dy = midY[j]! - midY[i]!;
       if (period <= 0) {
@@ -90,10 +90,26 @@ function rebuild(list: Contacts, state: State, squash: number): void {
       const to = Math.floor((span - dy) / periodM);
       for (let m = from; m <= to; m++) {
         if (i === j && m <= 0) continue;
+        if (state.isTurning && !isNearTurned(midX, midZ, i, j, m * state.turn, reach)) continue;
         if (apart(state, i, j, m)) push(list, i, j, m);
       }
     }
   }
+}
+
+/** Whether two edges' middles are near across the piece once the second is turned with its image. */
+function isNearTurned(
+  midX: Float64Array,
+  midZ: Float64Array,
+  i: number,
+  j: number,
+  angle: number,
+  reach: number,
+): boolean {
+  const [c, s] = [Math.cos(angle), Math.sin(angle)];
+  const dx = c * midX[j]! + s * midZ[j]! - midX[i]!;
+  const dz = c * midZ[j]! - s * midX[j]! - midZ[i]!;
+  return dx * dx + dz * dz < reach * reach;
 }
 
 function push(list: Contacts, a: number, b: number, image: number): void {

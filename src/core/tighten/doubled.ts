@@ -1,11 +1,18 @@
 import type { Rope, RopeStrand } from '../weave/types.ts';
+import { wind } from '../weave/wind.ts';
 
 /**
  * The same weave with twice its period: a strand that closes after an odd number of periods is written out twice, one
  * that closes after an even number becomes two. A weave that is truly tight stays as it is in a doubled cell.
  */
 export function doubleCell(rope: Rope): Rope {
-  return { period: 2 * rope.period, strands: rope.strands.flatMap((s) => doubled(s, rope.period)) };
+  const flat = rope.turn === undefined ? rope : wind(rope, -rope.turn);
+  const twice: Rope = {
+    ...flat,
+    period: 2 * rope.period,
+    strands: flat.strands.flatMap((s) => doubled(s, rope.period)),
+  };
+  return rope.turn === undefined ? twice : wind({ ...twice, turn: 0 }, 2 * rope.turn);
 }
 
 function doubled(strand: RopeStrand, period: number): RopeStrand[] {

@@ -1,5 +1,6 @@
 import { addContacts, type ContactSums, type Contacts, refreshContacts } from './contacts.ts';
-import type { State } from './state.ts';
+import { edgeLength, type State } from './state.ts';
+import { addTwistedContacts, addTwistedEdges } from './twisted.ts';
 
 export interface Medium {
   /** Contact stiffness, strand tensions per diameter of overlap. */
@@ -28,6 +29,7 @@ export function evaluate(state: State, list: Contacts, medium: Medium, out: Ener
   f.fill(0);
   refreshMeanEdges(state);
   refreshContacts(list, state, medium.squash);
+  if (state.isTurning) return evaluateTurning(state, list, medium, out);
   let energy = medium.load * period;
   let strain = -medium.load * period;
   for (let i = 0; i < count; i++) {
@@ -93,16 +95,26 @@ export function evaluate(state: State, list: Contacts, medium: Medium, out: Ener
   out.closest = sums.closest;
 }
 
+function evaluateTurning(state: State, list: Contacts, medium: Medium, out: Energies): void {
+  sums.energy = medium.load * state.period;
+  sums.strain = -medium.load * state.period;
+  sums.closest = 1;
+  state.turnF = 0;
+  addTwistedEdges(state, medium, sums);
+  addTwistedContacts(list, state, medium, sums);
+  state.strainF = sums.strain;
+  out.energy = sums.energy;
+  out.closest = sums.closest;
+}
+
 export function refreshMeanEdges(state: State): void {
-  const { x, next, wrap, first, size, meanEdge, period } = state;
+  const { next, first, size, meanEdge } = state;
   for (let s = 0; s < first.length; s++) {
     let total = 0;
     let edges = 0;
     for (let i = first[s]!; i < first[s]! + size[s]!; i++) {
-      const j = next[i]!;
-      if (j < 0) continue;
-      const dy = x[3 * j + 1]! + wrap[i]! * period - x[3 * i + 1]!;
-      total += Math.sqrt((x[3 * j]! - x[3 * i]!) ** 2 + dy * dy + (x[3 * j + 2]! - x[3 * i + 2]!) ** 2);
+      if (next[i]! < 0) continue;
+      total += edgeLength(state, i);
       edges++;
     }
     meanEdge[s] = total / Math.max(1, edges);

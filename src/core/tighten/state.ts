@@ -29,6 +29,11 @@ export interface State {
   readonly meanEdge: Float64Array;
   /** Radius of a hard cylinder about the y axis; 0 for none. */
   readonly mandrel: number;
+  /** Whether the weave winds, and by how much an image one period on is turned about the y axis, in radians. */
+  readonly isTurning: boolean;
+  turn: number;
+  turnV: number;
+  turnF: number;
   period: number;
   /** Velocity and force of the strain variable (see forces.ts). */
   strainV: number;
@@ -57,6 +62,10 @@ export function createState(rope: Rope): State {
     core: new Uint8Array(strands),
     meanEdge: new Float64Array(strands),
     mandrel: rope.mandrel ?? 0,
+    isTurning: rope.turn !== undefined,
+    turn: rope.turn ?? 0,
+    turnV: 0,
+    turnF: 0,
     period: rope.period,
     strainV: 0,
     strainF: 0,
@@ -87,17 +96,26 @@ export function createState(rope: Rope): State {
   return state;
 }
 
+/** Length of the edge that leaves a point, in cord diameters; 0 where none does. */
+export function edgeLength(state: State, i: number): number {
+  const { x, next, wrap, period, turn } = state;
+  const j = next[i]!;
+  if (j < 0) return 0;
+  let [u, v] = [x[3 * j]!, x[3 * j + 2]!];
+  if (turn !== 0 && wrap[i] !== 0) {
+    const [c, s] = [Math.cos(wrap[i]! * turn), Math.sin(wrap[i]! * turn)];
+    [u, v] = [c * u + s * v, c * v - s * u];
+  }
+  const dx = u - x[3 * i]!;
+  const dy = x[3 * j + 1]! - x[3 * i + 1]! + wrap[i]! * period;
+  const dz = v - x[3 * i + 2]!;
+  return Math.sqrt(dx * dx + dy * dy + dz * dz);
+}
+
 /** Length of each strand's centre line over its own periods, in cord diameters. */
 export function strandLengths(state: State): Float64Array {
   const out = new Float64Array(state.first.length);
-  for (let i = 0; i < state.count; i++) {
-    const j = state.next[i]!;
-    if (j < 0) continue;
-    const dx = state.x[3 * j]! - state.x[3 * i]!;
-    const dy = state.x[3 * j + 1]! - state.x[3 * i + 1]! + state.wrap[i]! * state.period;
-    const dz = state.x[3 * j + 2]! - state.x[3 * i + 2]!;
-    out[state.strand[i]!]! += Math.hypot(dx, dy, dz);
-  }
+  for (let i = 0; i < state.count; i++) out[state.strand[i]!]! += edgeLength(state, i);
   return out;
 }
 
@@ -106,6 +124,7 @@ export function toRope(state: State, like: Rope): Rope {
   return {
     period: state.period,
     ...(like.mandrel ? { mandrel: like.mandrel } : {}),
+    ...(state.isTurning ? { turn: state.turn } : {}),
     strands: like.strands.map((strand, s) => ({
       ...strand,
       points: state.x.slice(3 * state.first[s]!, 3 * (state.first[s]! + state.size[s]!)),

@@ -1,6 +1,7 @@
 import type { Contacts } from './contacts.ts';
 import { type Energies, evaluate, type Medium } from './forces.ts';
 import type { State } from './state.ts';
+import { twist } from './twisted.ts';
 
 /** FIRE descent (Bitzek et al., 2006): molecular dynamics that brakes whenever it climbs. */
 export interface Fire {
@@ -39,9 +40,10 @@ export function step(state: State, list: Contacts, medium: Medium, fire: Fire): 
   }
   const mass = Math.max(1e-9, (count * state.period * state.period) / 40);
   const sf = state.strainF / Math.sqrt(mass);
-  let power = sf * state.strainV;
-  let ff = sf * sf;
-  let vv = state.strainV * state.strainV;
+  const tf = state.turnF / Math.sqrt(count);
+  let power = sf * state.strainV + tf * state.turnV;
+  let ff = sf * sf + tf * tf;
+  let vv = state.strainV * state.strainV + state.turnV * state.turnV;
   for (let i = 0; i < 3 * count; i++) {
     power += f[i]! * v[i]!;
     ff += f[i]! * f[i]!;
@@ -49,10 +51,12 @@ export function step(state: State, list: Contacts, medium: Medium, fire: Fire): 
   }
   fire.residual = Math.sqrt(ff / count);
   fire.periodForce = state.period > 0 ? state.strainF / state.period : 0;
+  if (Math.abs(state.turnF) > Math.abs(fire.periodForce)) fire.periodForce = state.turnF;
   if (power > 0) {
     const scale = ff > 0 ? fire.mix * Math.sqrt(vv / ff) : 0;
     for (let i = 0; i < 3 * count; i++) v[i] = (1 - fire.mix) * v[i]! + scale * f[i]!;
     state.strainV = (1 - fire.mix) * state.strainV + scale * sf;
+    state.turnV = (1 - fire.mix) * state.turnV + scale * tf;
     if (++fire.goodSteps > 5) {
       fire.dt = Math.min(fire.dt * 1.1, DT_MAX / Math.sqrt(Math.max(1, medium.stiffness / 30)));
       fire.mix *= 0.99;
@@ -60,6 +64,7 @@ export function step(state: State, list: Contacts, medium: Medium, fire: Fire): 
   } else {
     v.fill(0);
     state.strainV = 0;
+    state.turnV = 0;
     fire.dt *= 0.5;
     fire.mix = 0.1;
     fire.goodSteps = 0;
@@ -72,6 +77,7 @@ export function step(state: State, list: Contacts, medium: Medium, fire: Fire): 
     if (size > fastest) fastest = size;
   }
   state.strainV += fire.dt * sf;
+  state.turnV += fire.dt * tf;
   const limit = Math.min(MAX_STEP, 0.4 * fire.energies.closest);
   const cut = fastest * fire.dt > limit ? limit / (fastest * fire.dt) : 1;
   const dt = fire.dt * cut;
@@ -88,5 +94,18 @@ export function step(state: State, list: Contacts, medium: Medium, fire: Fire): 
     }
     moved += Math.abs(strain) * 2 * (reach + state.period);
   }
+  if (state.isTurning) moved += turnBy((dt * state.turnV) / Math.sqrt(count), state);
   list.travel += moved / medium.squash;
+}
+
+/** Turns the weave by a small angle; returns how far that can move a point or an image of one. */
+function turnBy(angle: number, state: State): number {
+  const small = Math.max(-0.01, Math.min(0.01, angle));
+  twist(state, small);
+  let reach = 0;
+  for (let i = 0; i < state.count; i++) {
+    const [x, y, z] = [state.x[3 * i]!, state.x[3 * i + 1]!, state.x[3 * i + 2]!];
+    reach = Math.max(reach, Math.hypot(x, z) * (Math.abs(y) / state.period + 2));
+  }
+  return Math.abs(small) * reach;
 }

@@ -6,12 +6,15 @@ import { seeded } from '../random.ts';
 import { build } from '../weave/build.ts';
 import { type DrawnStrand, draw } from '../weave/draw.ts';
 import type { Rope, RopeStrand } from '../weave/types.ts';
+import { wind } from '../weave/wind.ts';
 import { createContacts } from './contacts.ts';
 import { doubleCell } from './doubled.ts';
 import { evaluate } from './forces.ts';
+import { resample } from './resample.ts';
 import { DEFAULTS, run, tighten } from './run.ts';
 import { closestInto } from './segments.ts';
 import { createState } from './state.ts';
+import { twist } from './twisted.ts';
 
 const around = (n: number, f: (t: number) => readonly [number, number, number]) =>
   Array.from({ length: n }, (_, i) => f((2 * Math.PI * (i + 0.137)) / n));
@@ -211,6 +214,43 @@ describe('forces', () => {
         2 * (1 + e),
       ).energy;
     expect(state.strainF).toBeCloseTo(-(strained(h) - strained(-h)) / (2 * h), 3);
+  });
+});
+
+describe('a weave that winds', () => {
+  it('has a twist whose force is the slope of the energy', () => {
+    const built = build(findPattern('spiral-bar')!.draw(), seeded(4));
+    if (!built.ok) throw new Error('spiral');
+    const rope = wind(resample(built.value.rope, 0.5), 0.3);
+    // Tension as good as none, so that only contacts count; the mean edge stays what it is.
+    const light = { ...rope, strands: rope.strands.map((s) => ({ ...s, weight: 1e-9, radius: 0.7 })) };
+    const at = (angle: number) => {
+      const state = createState(light);
+      twist(state, angle);
+      const out = { energy: 0, closest: 1 };
+      evaluate(state, createContacts(state.count), { stiffness: 50, squash: 0.8, load: 0 }, out);
+      return { energy: out.energy, force: state.turnF };
+    };
+    const h = 1e-5;
+    const slope = -(at(h).energy - at(-h).energy) / (2 * h);
+    expect(at(0).force / slope).toBeCloseTo(1, 1);
+  });
+
+  it('winds the other way, as far, when the same side is tied the other way round', () => {
+    const turns = [1, -1].map((hand) => {
+      const spec = findPattern('spiral-bar')!.draw();
+      const mirrored = {
+        ...spec,
+        strands: spec.strands.map((s) => ({ ...s, path: s.path.map(([x, y]) => [hand * x, y] as const) })),
+      };
+      const tight = tighten(mirrored, { ...DEFAULTS, h: 0.3, squash: 0.8 });
+      if (!tight.ok) throw new Error(tight.issues[0]!.message);
+      return tight.value.rope.turn!;
+    });
+    expect(turns[0]! / -turns[1]!).toBeCloseTo(1, 1);
+    // Makers count about six half knots for half a turn.
+    expect(Math.PI / Math.abs(turns[0]!)).toBeGreaterThan(5);
+    expect(Math.PI / Math.abs(turns[0]!)).toBeLessThan(8);
   });
 });
 

@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from '../result.ts';
 import { findCrossings, outline } from './crossings.ts';
 import type { Crossing, Rope, RopeStrand, WeaveSpec } from './types.ts';
+import { wind } from './wind.ts';
 
 /** Height of a strand over the drawing plane at a crossing, in cord diameters. */
 const LIFT = 0.75;
@@ -48,7 +49,9 @@ export function lift(spec: WeaveSpec, crossings: readonly Crossing[], random: ()
       points: flat,
     };
   });
-  return { strands, period: spec.period };
+  return spec.turn === undefined
+    ? { strands, period: spec.period }
+    : wind({ strands, period: spec.period, turn: 0 }, (spec.turn * Math.PI) / 180);
 }
 
 /** [arc parameter, height] of a strand's visits; a core stays in the plane and lets the others go round it. */

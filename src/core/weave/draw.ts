@@ -16,6 +16,7 @@ export interface Drawing {
   readonly id: string;
   readonly period?: number;
   readonly rows?: number;
+  readonly turn?: number;
   readonly strands: readonly DrawnStrand[];
 }
 
@@ -32,6 +33,7 @@ export function draw(drawing: Drawing): WeaveSpec {
     id: drawing.id,
     period: drawing.period ?? 0,
     rows: drawing.rows ?? 1,
+    ...(drawing.turn === undefined ? {} : { turn: drawing.turn }),
     strands: drawing.strands.map((s, i): StrandSpec => {
       const role = s.role ?? 'work';
       return {

@@ -5,8 +5,10 @@ const DEFAULT_WEIGHT = { core: 3, work: 1, spine: 1.5 } as const;
 /** Writes a weave back as notation; `parse(format(spec))` gives the same weave. */
 export function format(spec: WeaveSpec): string {
   const head = [spec.kind, spec.id];
-  if (spec.kind === 'weave') head.push('period', num(spec.period), 'rows', String(spec.rows));
-  else if (spec.rows !== 1) head.push('rows', String(spec.rows));
+  if (spec.kind === 'weave') {
+    head.push('period', num(spec.period), 'rows', String(spec.rows));
+    if (spec.turn !== undefined) head.push('turn', num(spec.turn));
+  } else if (spec.rows !== 1) head.push('rows', String(spec.rows));
   return `${[head.join(' '), ...spec.strands.map((s) => formatStrand(s, spec))].join('\n')}\n`;
 }
 

@@ -46,9 +46,16 @@ function readSpec(lines: readonly (readonly WeaveToken[])[]): WeaveSpec {
   const id = line.name('a name');
   let period = 0;
   let rows = 1;
+  let turn: number | undefined;
   while (line.more()) {
-    const key = line.word(['period', 'rows'], '“period” or “rows”');
-    const value = line.number(key === 'rows' ? 'a number of rows' : 'a length');
+    const key = line.word(['period', 'rows', 'turn'], '“period”, “rows” or “turn”');
+    const value = line.number(key === 'rows' ? 'a number of rows' : key === 'turn' ? 'degrees' : 'a length');
+    if (key === 'turn') {
+      if (kind !== 'weave' || Math.abs(value) > 180)
+        line.stop('notation.range', 'turn is from −180 to 180 degrees a period, in a weave.');
+      turn = value;
+      continue;
+    }
     if (value <= 0 || value > MAX_COORDINATE)
       line.stop('notation.range', `${key} must lie between 0 and ${MAX_COORDINATE}.`);
     if (key === 'rows' && !Number.isInteger(value))
@@ -67,7 +74,14 @@ function readSpec(lines: readonly (readonly WeaveToken[])[]): WeaveSpec {
       new Line(lines[i + 1]!).stop('notation.twice', `Strand “${strand.name}” stands twice.`);
     seen.add(strand.name);
   }
-  return { kind, id, period: kind === 'weave' ? period : 0, rows, strands };
+  return {
+    kind,
+    id,
+    period: kind === 'weave' ? period : 0,
+    rows,
+    ...(turn === undefined ? {} : { turn }),
+    strands,
+  };
 }
 
 function readStrand(line: Line, kind: WeaveKind): StrandSpec {

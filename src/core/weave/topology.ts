@@ -1,4 +1,5 @@
 import type { Rope, RopeStrand } from './types.ts';
+import { wind } from './wind.ts';
 
 /**
  * An Alexander-type determinant of a rope's diagram: a number that does not change while no strand passes through
@@ -29,7 +30,9 @@ interface Cross {
 }
 
 /** The invariant of a rope, 0 … p − 1. Two ropes with different values are different knots. */
-export function knotInvariant(rope: Rope, tilt = 0.0873): number {
+export function knotInvariant(wound: Rope, tilt = 0.0873): number {
+  // A winding weave is periodic once it is unwound, which changes no knot.
+  const rope = wound.turn === undefined ? wound : wind(wound, -wound.turn);
   const flat = rope.strands.map((s) => project(s, tilt));
   const crossings = diagram(rope, flat);
   const periodic = rope.period > 0;

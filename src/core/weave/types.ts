@@ -27,6 +27,8 @@ export interface WeaveSpec {
   /** Length of one period along y in cord diameters, as drawn (weaves only). */
   readonly period: number;
   readonly rows: number;
+  /** Set for a weave that winds: its turn about its own length per period to start from, in degrees; it is free to change. */
+  readonly turn?: number;
   readonly strands: readonly StrandSpec[];
 }
 
@@ -60,4 +62,6 @@ export interface Rope {
   readonly period: number;
   /** Radius of a hard cylinder about the y axis that nothing enters; 0 for none. */
   readonly mandrel?: number;
+  /** Set for a weave that winds: by how much the next period is turned about the y axis, in radians. */
+  readonly turn?: number;
 }

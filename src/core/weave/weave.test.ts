@@ -46,14 +46,16 @@ describe('notation', () => {
     const weaves = fc.record({
       rows: fc.integer({ min: 1, max: 12 }),
       period: fc.integer({ min: 1, max: 2000 }).map((v) => v / 8),
+      turn: fc.option(fc.integer({ min: -180, max: 180 }), { nil: undefined }),
       strands: fc.array(strands, { minLength: 1, maxLength: 6 }),
     });
     fc.assert(
-      fc.property(weaves, ({ rows, period, strands: list }) => {
+      fc.property(weaves, ({ rows, period, turn, strands: list }) => {
         const made: WeaveSpec = {
           kind: 'weave',
           id: 'any-weave',
           rows,
+          ...(turn === undefined ? {} : { turn }),
           period,
           strands: list.map((s, i) => ({ ...s, name: `S${i}`, line: i + 2 })),
         };

@@ -50,6 +50,13 @@ export function Usage({ solved, cordId, onCord }: Props) {
             <Item name="width" value={show(m.widthMm, { kind: 'small' })} proof={proof} />
             <Item name="thickness" value={show(m.thicknessMm, { kind: 'small' })} proof={proof} />
             <Item name="row height" value={show(m.rowHeightMm, { kind: 'small' })} proof={proof} />
+            {solved.turn !== undefined && (
+              <Item
+                name="rows for a full turn"
+                value={((solved.rowsPerPeriod * 2 * Math.PI) / Math.abs(solved.turn)).toFixed(1)}
+                proof={why`${num((Math.abs(solved.turn) * 180) / Math.PI, 1)}° of turn in each row. ${proof}`}
+              />
+            )}
             {findPattern(solved.id)?.pullsOut && (
               <Item
                 name={`${show(100)} pull out to`}
