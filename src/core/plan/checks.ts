@@ -1,7 +1,8 @@
 import { SIDE_RELEASE } from '../closures/sideRelease.ts';
 import { fingerHullMm } from '../fit/fingers.ts';
 import { len, num, percent, why } from '../why/why.ts';
-import { hardwareMm, type Resolved } from './resolve.ts';
+import { hardwareMm } from './resolve.ts';
+import type { Resolved } from './resolved.ts';
 import type { Check } from './types.ts';
 
 export interface Fit {

@@ -1,25 +1,14 @@
-import { closedLengthMm, type SideRelease, sideRelease } from '../closures/sideRelease.ts';
-import { type CordColour, findColour } from '../colour/palette.ts';
-import { type CordType, findCord } from '../cord/cords.ts';
-import { findProduct, type Product } from '../fit/products.ts';
+import { closedLengthMm, sideRelease } from '../closures/sideRelease.ts';
+import { findColour } from '../colour/palette.ts';
+import { findCord } from '../cord/cords.ts';
+import { findProduct } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
 import { type Issue, ok, type Result } from '../result.ts';
 import { formatLength } from '../units/index.ts';
 import type { Knowledge } from './knowledge.ts';
+import type { Resolved } from './resolved.ts';
 import { STYLES } from './setups/index.ts';
-
-/** A design with its names looked up and its numbers found sensible. */
-export interface Resolved {
-  readonly design: Design;
-  readonly product: Product;
-  readonly solved: SolvedFacts;
-  readonly cord: CordType;
-  readonly colours: readonly CordColour[];
-  readonly buckle: SideRelease;
-  readonly tailMm: number;
-  readonly roundToMm: number;
-}
 
 export const DEFAULT_TAIL_MM = 150;
 export const DEFAULT_ROUND_MM = 10;

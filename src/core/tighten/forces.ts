@@ -1,21 +1,7 @@
 import { addContacts, type ContactSums, type Contacts, refreshContacts } from './contacts.ts';
+import type { Energies, Medium } from './medium.ts';
 import { edgeLength, type State } from './state.ts';
 import { addTwistedContacts, addTwistedEdges } from './twisted.ts';
-
-export interface Medium {
-  /** Contact stiffness, strand tensions per diameter of overlap. */
-  readonly stiffness: number;
-  /** Row squash a ≤ 1: contacts see y stretched by 1/a. */
-  readonly squash: number;
-  /** Load that beats the rows together along y, in strand tensions. */
-  readonly load: number;
-}
-
-export interface Energies {
-  energy: number;
-  /** Least distance over touching distance among near pairs (1 where nothing overlaps). */
-  closest: number;
-}
 
 const sums: ContactSums = { energy: 0, strain: 0, closest: 1 };
 
@@ -29,7 +15,10 @@ export function evaluate(state: State, list: Contacts, medium: Medium, out: Ener
   f.fill(0);
   refreshMeanEdges(state);
   refreshContacts(list, state, medium.squash);
-  if (state.isTurning) return evaluateTurning(state, list, medium, out);
+  if (state.isTurning) {
+    evaluateTurning(state, list, medium, out);
+    return;
+  }
   let energy = medium.load * period;
   let strain = -medium.load * period;
   for (let i = 0; i < count; i++) {

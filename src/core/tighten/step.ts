@@ -1,5 +1,6 @@
 import type { Contacts } from './contacts.ts';
-import { type Energies, evaluate, type Medium } from './forces.ts';
+import { evaluate } from './forces.ts';
+import type { Energies, Medium } from './medium.ts';
 import type { State } from './state.ts';
 import { twist } from './twisted.ts';
 

@@ -1,5 +1,5 @@
 import type { ContactSums, Contacts } from './contacts.ts';
-import type { Medium } from './forces.ts';
+import type { Medium } from './medium.ts';
 import { closestInto } from './segments.ts';
 import type { State } from './state.ts';
 

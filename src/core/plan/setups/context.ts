@@ -1,5 +1,5 @@
 import type { StrandUsage, WeaveMetrics } from '../../usage/metrics.ts';
-import type { Resolved } from '../resolve.ts';
+import type { Resolved } from '../resolved.ts';
 import type { BandMark, CordCut } from '../types.ts';
 
 export interface SetupContext {
