@@ -1,0 +1,198 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { findPattern } from '../patterns/index.ts';
+import { seeded } from '../random.ts';
+import { build } from '../weave/build.ts';
+import type { Rope, RopeStrand } from '../weave/types.ts';
+import { wind } from '../weave/wind.ts';
+import { createContacts } from './contacts.ts';
+import { doubleCell } from './doubled.ts';
+import { refreshMeanEdges } from './forces.ts';
+import { kick } from './kick.ts';
+import { resample } from './resample.ts';
+import { createState, edgeLength, strandLengths, toRope } from './state.ts';
+import { createFire, step } from './step.ts';
+
+const strand = (points: number[], kind: RopeStrand['kind'] = 'periodic', periods = 1): RopeStrand => ({
+  name: 'S',
+  role: 'work',
+  kind,
+  periods,
+  radius: 0.5,
+  weight: 1,
+  points: Float64Array.from(points),
+});
+const ropeOf = (id: string): Rope => {
+  const built = build(findPattern(id)!.draw(), seeded(3));
+  if (!built.ok) throw new Error(id);
+  return built.value.rope;
+};
+
+describe('state', () => {
+  it('links each point to the next, a periodic strand’s last to its first one period on', () => {
+    const state = createState({ period: 3, strands: [strand([0, 0, 0, 0, 1, 0, 0, 2, 0])] });
+    expect([...state.next]).toEqual([1, 2, 0]);
+    expect([...state.prev]).toEqual([2, 0, 1]);
+    expect([...state.wrap]).toEqual([0, 0, 1]);
+    expect(strandLengths(state)[0]).toBeCloseTo(3, 9);
+  });
+
+  it('holds the ends of an open strand and gives its last point no edge', () => {
+    const state = createState({ period: 0, strands: [strand([0, 0, 0, 3, 4, 0, 3, 4, 5], 'open', 0)] });
+    expect([...state.held]).toEqual([1, 0, 1]);
+    expect(state.next[2]).toBe(-1);
+    expect(edgeLength(state, 2)).toBe(0);
+    expect(strandLengths(state)[0]).toBeCloseTo(10, 9);
+  });
+
+  it('comes back as the rope that it was', () => {
+    const rope = ropeOf('fishtail');
+    const again = toRope(createState(rope), rope);
+    expect(again.period).toBe(rope.period);
+    again.strands.forEach((s, i) => expect([...s.points]).toEqual([...rope.strands[i]!.points]));
+  });
+});
+
+describe('resampling', () => {
+  it('keeps the length but for the corners that it cuts, and makes edges even', () => {
+    for (const id of ['solomon-bar', 'flat-braid-5', 'overhand', 'spiral-bar']) {
+      const rope = ropeOf(id);
+      const before = strandLengths(createState(rope));
+      const fine = createState(resample(rope, 0.1));
+      const after = strandLengths(fine);
+      before.forEach((l, i) => {
+        expect(after[i]! / l, id).toBeGreaterThan(0.97);
+        expect(after[i]! / l, id).toBeLessThanOrEqual(1 + 1e-9);
+      });
+      refreshMeanEdges(fine);
+      for (let i = 0; i < fine.count; i++) {
+        if (fine.next[i]! >= 0) expect(edgeLength(fine, i)).toBeLessThan(0.16);
+      }
+    }
+  });
+
+  it('keeps an open strand’s ends where they are', () => {
+    const rope = ropeOf('half-hitch');
+    const p = rope.strands[1]!.points;
+    const q = resample(rope, 0.3).strands[1]!.points;
+    expect([...q.slice(0, 3)]).toEqual([...p.slice(0, 3)]);
+    expect([...q.slice(-3)].map((v) => v.toFixed(9))).toEqual([...p.slice(-3)].map((v) => v.toFixed(9)));
+  });
+});
+
+describe('the list of near pairs', () => {
+  it('misses no two edges that touch, also across periods', () => {
+    for (const id of ['solomon-bar', 'fishtail', 'ladder-two-4']) {
+      const state = createState(resample(ropeOf(id), 0.5));
+      const list = createContacts(state.count);
+      const fire = createFire();
+      // Long enough for strands to have come together, with a list that is only made anew when it must be.
+      for (let i = 0; i < 900; i++) step(state, list, { stiffness: 100, squash: 0.8, load: 0.5 }, fire);
+      const listed = new Set(
+        Array.from({ length: list.length }, (_, c) => `${list.a[c]} ${list.b[c]} ${list.image[c]}`),
+      );
+      const mid = (i: number, k: number) => {
+        const j = state.next[i]!;
+        return [0, 1, 2].map((axis) => {
+          const wrap = axis === 1 ? state.wrap[i]! * state.period : 0;
+          const v =
+            (state.x[3 * i + axis]! + state.x[3 * j + axis]! + wrap) / 2 +
+            (axis === 1 ? k * state.period : 0);
+          return axis === 1 ? v / 0.8 : v;
+        });
+      };
+      let near = 0;
+      for (let i = 0; i < state.count; i++) {
+        for (let j = i; j < state.count; j++) {
+          if (state.strand[i] === state.strand[j]) continue;
+          for (let k = -3; k <= 3; k++) {
+            const [p, q] = [mid(i, 0), mid(j, k)];
+            if (Math.hypot(p[0]! - q[0]!, p[1]! - q[1]!, p[2]! - q[2]!) > 1.05) continue;
+            near++;
+            expect(listed.has(`${i} ${j} ${k}`), `${id}: ${i} ${j} ${k}`).toBe(true);
+          }
+        }
+      }
+      expect(near).toBeGreaterThan(10);
+    }
+  });
+});
+
+describe('a step', () => {
+  it('moves no point by more than 0.08 of a diameter along any axis', () => {
+    const state = createState(resample(ropeOf('solomon-bar'), 0.5));
+    const contacts = createContacts(state.count);
+    const fire = createFire();
+    for (let i = 0; i < 60; i++) {
+      const [before, period] = [state.x.slice(), state.period];
+      step(state, contacts, { stiffness: 30, squash: 1, load: 0 }, fire);
+      const shrink = state.period / period;
+      for (let k = 0; k < before.length; k++) {
+        const affine = k % 3 === 1 ? before[k]! * shrink : before[k]!;
+        expect(Math.abs(state.x[k]! - affine)).toBeLessThanOrEqual(0.0801);
+      }
+      expect(Math.abs(shrink - 1)).toBeLessThanOrEqual(0.0101);
+    }
+  });
+
+  it('goes downhill: after a few hundred the energy is far lower', () => {
+    const state = createState(resample(ropeOf('fishtail'), 0.5));
+    const contacts = createContacts(state.count);
+    const fire = createFire();
+    const medium = { stiffness: 30, squash: 0.65, load: 1 };
+    step(state, contacts, medium, fire);
+    const first = fire.energies.energy;
+    for (let i = 0; i < 400; i++) step(state, contacts, medium, fire);
+    expect(fire.energies.energy).toBeLessThan(0.7 * first);
+  });
+});
+
+describe('winding and doubling', () => {
+  it('winding and unwinding leave everything where it was', () => {
+    const rope = ropeOf('spiral-bar');
+    const back = wind(wind(rope, 0.7), -0.7);
+    expect(back.turn).toBeCloseTo(rope.turn!, 12);
+    back.strands.forEach((s, i) =>
+      s.points.forEach((v, k) => expect(v).toBeCloseTo(rope.strands[i]!.points[k]!, 9)),
+    );
+  });
+
+  it('a doubled cell holds twice the cord', () => {
+    for (const id of ['solomon-bar', 'spiral-bar', 'flat-braid-4', 'flat-braid-5', 'wide-bar-2']) {
+      const rope = ropeOf(id);
+      const perPeriod = (r: Rope) => {
+        const lengths = strandLengths(createState(r));
+        return r.strands.reduce((sum, s, i) => sum + lengths[i]! / s.periods / r.period, 0) * 1;
+      };
+      const passages = (r: Rope) => r.strands.reduce((n, s) => n + s.periods, 0);
+      const twice = doubleCell(rope);
+      expect(twice.period).toBe(2 * rope.period);
+      expect(passages(twice)).toBe(passages(rope));
+      const cord = (r: Rope) => strandLengths(createState(r)).reduce((a, b) => a + b, 0) / r.period;
+      expect(cord(twice) / cord(rope), id).toBeCloseTo(1, 6);
+      expect(perPeriod(twice)).toBeGreaterThan(0);
+    }
+  });
+});
+
+describe('a kick', () => {
+  it('moves every point by less than it may, smoothly, and the same way under one seed', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 1000 }),
+        fc.double({ min: 0.05, max: 0.5, noNaN: true }),
+        (seed, size) => {
+          const rope: Rope = {
+            period: 0,
+            strands: [strand(Array.from({ length: 60 }, (_, i) => [i / 4, 0, 0]).flat(), 'closed', 0)],
+          };
+          const [a, b] = [kick(rope, size, seeded(seed)), kick(rope, size, seeded(seed))];
+          expect([...a.strands[0]!.points]).toEqual([...b.strands[0]!.points]);
+          a.strands[0]!.points.forEach((v, k) =>
+            expect(Math.abs(v - rope.strands[0]!.points[k]!)).toBeLessThanOrEqual(size),
+          );
+        },
+      ),
+    );
+  });
+});

@@ -1,0 +1,122 @@
+import { describe, expect, it } from 'vitest';
+import { CORDS, findCord } from '../cord/cords.ts';
+import { PATTERNS, solvedFacts, WEAVES } from '../patterns/index.ts';
+import { whyText } from '../why/why.ts';
+import { knotCordD } from './knotCord.ts';
+import { weaveMetrics } from './metrics.ts';
+import { checkSwatch, type Swatch, withSwatch, workPerLength } from './swatch.ts';
+
+const cord = findCord('nylon-4')!;
+const bar = weaveMetrics(solvedFacts('solomon-bar')!, cord);
+
+describe('metrics', () => {
+  it('scale with the effective diameter and with nothing else', () => {
+    for (const c of CORDS) {
+      const m = weaveMetrics(solvedFacts('fishtail')!, c);
+      const base = weaveMetrics(solvedFacts('fishtail')!, cord);
+      const scale = (c.nominalMm * c.girthFactor) / (cord.nominalMm * cord.girthFactor);
+      expect(m.widthMm / base.widthMm).toBeCloseTo(scale, 9);
+      expect(m.rowHeightMm / base.rowHeightMm).toBeCloseTo(scale, 9);
+      expect(workPerLength(m)).toBeCloseTo(workPerLength(base), 9);
+    }
+  });
+
+  it('never have a strand shorter than the band that it runs along', () => {
+    for (const w of WEAVES) {
+      for (const s of weaveMetrics(solvedFacts(w.id)!, cord).strands)
+        expect(s.perLength, `${w.id} ${s.name}`).toBeGreaterThanOrEqual(0.999);
+    }
+  });
+
+  it('never have a band thinner or narrower than one cord', () => {
+    for (const w of WEAVES) {
+      const m = weaveMetrics(solvedFacts(w.id)!, cord);
+      expect(m.widthMm).toBeGreaterThanOrEqual(m.diameterMm - 1e-9);
+      expect(m.thicknessMm).toBeGreaterThanOrEqual(m.diameterMm - 1e-9);
+    }
+  });
+
+  it('hold more cord than fits would not: a band’s cords never fill more than its box', () => {
+    // Volume of all cord in a length of band against width × thickness of it, cord flattened along the rows at the most by the squash.
+    for (const w of WEAVES.filter((p) => !p.isStraight)) {
+      const f = solvedFacts(w.id)!;
+      const cordArea = f.strands.reduce(
+        (sum, s) => sum + (s.lengthD / f.periodD) * Math.PI * s.radiusD ** 2,
+        0,
+      );
+      expect((cordArea * f.squash) / (f.widthD * f.thicknessD), w.id).toBeLessThan(0.91);
+    }
+  });
+});
+
+describe('a swatch', () => {
+  const swatch: Swatch = {
+    patternId: 'solomon-bar',
+    cordId: 'nylon-4',
+    rows: 20,
+    wovenMm: 115,
+    workUsedMm: 1200,
+    widthMm: 20,
+  };
+
+  it('gives back what it was made of', () => {
+    const m = withSwatch(bar, swatch);
+    expect(m.rowHeightMm * 20).toBeCloseTo(115, 9);
+    expect(workPerLength(m) * 115).toBeCloseTo(1200, 9);
+    expect(m.widthMm).toBeCloseTo(20, 9);
+    expect(m.thicknessMm).toBe(bar.thicknessMm);
+  });
+
+  it('leaves cores alone and narrows the range, the more the longer it is', () => {
+    const m = withSwatch(bar, swatch);
+    expect(m.strands.filter((s) => s.role === 'core')).toEqual(bar.strands.filter((s) => s.role === 'core'));
+    expect(m.spread).toBeLessThan(bar.spread);
+    expect(withSwatch(bar, { ...swatch, wovenMm: 230, rows: 40, workUsedMm: 2400 }).spread).toBeLessThan(
+      m.spread,
+    );
+  });
+
+  it('that says what geometry says changes nothing', () => {
+    const same = withSwatch(bar, {
+      ...swatch,
+      wovenMm: 20 * bar.rowHeightMm,
+      workUsedMm: 20 * bar.rowHeightMm * workPerLength(bar),
+      widthMm: bar.widthMm,
+    });
+    expect(same.rowHeightMm).toBeCloseTo(bar.rowHeightMm, 9);
+    same.strands.forEach((s, i) => expect(s.perLength).toBeCloseTo(bar.strands[i]!.perLength, 9));
+    expect(whyText(same.source)).toContain('1.00 times what the rope engine said');
+  });
+
+  it.each<[string, Partial<Swatch>, string]>([
+    ['no rows', { rows: 0 }, '/rows'],
+    ['no length', { wovenMm: 0 }, '/wovenMm'],
+    ['no cord', { workUsedMm: Number.NaN }, '/workUsedMm'],
+    ['rows miscounted by ten times', { rows: 2 }, '/wovenMm'],
+    ['cord of one end only of many', { workUsedMm: 300 }, '/workUsedMm'],
+  ])('with %s is refused at its place', (_name, change, path) => {
+    const checked = checkSwatch({ ...swatch, ...change }, bar);
+    expect(!checked.ok && checked.issues[0]!.path).toBe(path);
+  });
+
+  it('within reason is taken', () => expect(checkSwatch(swatch, bar).ok).toBe(true));
+});
+
+describe('cord in a knot', () => {
+  it('is more than nothing for every knot, and most for the diamond’s two strands', () => {
+    const taken = PATTERNS.map((p) => solvedFacts(p.id)!)
+      .filter((f) => f.kind === 'open')
+      .map((f) => [f.id, knotCordD(f)] as const);
+    for (const [id, d] of taken) expect(d, id).toBeGreaterThan(1);
+    expect(taken.toSorted((a, b) => b[1] - a[1])[0]![0]).toBe('diamond');
+  });
+
+  it('two strands tied as one take more than twice what one does, having each other to go round', () => {
+    const [one, two] = ['overhand', 'overhand-two'].map((id) => knotCordD(solvedFacts(id)!)) as [
+      number,
+      number,
+    ];
+    expect(two).toBeGreaterThan(2 * one);
+    expect(two).toBeLessThan(4.5 * one);
+  });
+});

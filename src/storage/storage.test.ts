@@ -1,0 +1,78 @@
+import 'fake-indexeddb/auto';
+import { deleteDB, openDB } from 'idb';
+import { afterEach, describe, expect, it } from 'vitest';
+import { loadWeave } from '../core/patterns/index.ts';
+import { DB_NAME, DB_VERSION, openDatabase } from './db.ts';
+import { readSettings, writeSetting } from './settings.ts';
+import { listSwatches, listWeaves, removeSwatch, removeWeave, saveSwatch, saveWeave } from './weaves.ts';
+
+afterEach(() => deleteDB(DB_NAME));
+
+describe('the store', () => {
+  it('is taken up from version 1 with every design as it was', async () => {
+    const old = await openDB(DB_NAME, 1, {
+      upgrade(db) {
+        db.createObjectStore('designs', { keyPath: 'id' });
+        db.createObjectStore('settings');
+      },
+    });
+    const kept = { id: 'a', revision: 3, updatedAt: 5, name: 'Ines', design: { anything: true } };
+    await old.put('designs', kept);
+    await old.put('settings', 'imperial', 'units');
+    old.close();
+    const db = await openDatabase();
+    expect(db.version).toBe(DB_VERSION);
+    expect(await db.get('designs', 'a')).toEqual(kept);
+    expect((await readSettings(db)).units).toBe('imperial');
+    expect(await listWeaves(db)).toEqual([]);
+    db.close();
+  });
+
+  it('made by a newer version is refused, not harmed', async () => {
+    const newer = await openDB(DB_NAME, DB_VERSION + 1, {
+      upgrade: (db) => void db.createObjectStore('designs', { keyPath: 'id' }),
+    });
+    newer.close();
+    await expect(openDatabase()).rejects.toThrow();
+    const again = await openDB(DB_NAME);
+    expect(again.version).toBe(DB_VERSION + 1);
+    again.close();
+  });
+
+  it('keeps settings, and falls back where one is spoilt', async () => {
+    const db = await openDatabase();
+    expect(await readSettings(db)).toEqual({ units: 'metric', lastDesign: undefined, demoSeen: false });
+    await writeSetting(db, 'units', 'imperial');
+    await writeSetting(db, 'lastDesign', 'b');
+    await writeSetting(db, 'demoSeen', true);
+    expect(await readSettings(db)).toEqual({ units: 'imperial', lastDesign: 'b', demoSeen: true });
+    await db.put('settings', { strange: 1 }, 'units');
+    expect((await readSettings(db)).units).toBe('metric');
+    db.close();
+  });
+
+  it('keeps one swatch for each weave and cord', async () => {
+    const db = await openDatabase();
+    const swatch = { patternId: 'solomon-bar', cordId: 'nylon-4', rows: 20, wovenMm: 118, workUsedMm: 1150 };
+    await saveSwatch(db, swatch);
+    await saveSwatch(db, { ...swatch, rows: 21 });
+    await saveSwatch(db, { ...swatch, cordId: 'nylon-3' });
+    expect((await listSwatches(db)).map((s) => [s.cordId, s.rows]).sort()).toEqual([
+      ['nylon-3', 20],
+      ['nylon-4', 21],
+    ]);
+    await removeSwatch(db, 'solomon-bar', 'nylon-4');
+    expect(await listSwatches(db)).toHaveLength(1);
+    db.close();
+  });
+
+  it('keeps a weave of one’s own with its whole shape', async () => {
+    const db = await openDatabase();
+    const solved = (await loadWeave('hitch-bar'))!;
+    await saveWeave(db, { id: 'own-1', name: 'Mine', updatedAt: 1, solved });
+    expect((await listWeaves(db))[0]!.solved).toEqual(solved);
+    await removeWeave(db, 'own-1');
+    expect(await listWeaves(db)).toEqual([]);
+    db.close();
+  });
+});
