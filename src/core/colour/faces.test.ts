@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest';
+import { loadWeave } from '../patterns/index.ts';
+import type { SolvedWeave } from '../patterns/types.ts';
+import { type Face, faceShares } from './faces.ts';
+import { findColour, PALETTE } from './palette.ts';
+
+const weave = async (id: string): Promise<SolvedWeave> => (await loadWeave(id))!;
+
+/** Worked out by hand from how each is tied: who lies on top along the middle of the front and of the back. */
+const MIDDLE: readonly (readonly [string, readonly string[], readonly string[]])[] = [
+  ['solomon-bar', ['A', 'C2'], ['B', 'C1']],
+  ['solomon-bar-4', ['A'], ['B']],
+  ['slider-bar', ['A'], ['B']],
+  ['double-bar', ['A2'], ['B2']],
+];
+
+describe('faces', () => {
+  it.each(MIDDLE)(
+    '%s shows the strand that crosses in front along its front, and the other along its back',
+    async (id, front, back) => {
+      const solved = await weave(id);
+      const working = (face: Face) =>
+        new Set(faceShares(solved, face).along.filter((n) => !n.startsWith('C')));
+      const expected = (names: readonly string[]) => new Set(names.filter((n) => !n.startsWith('C')));
+      for (const [face, names] of [
+        ['front', front],
+        ['back', back],
+      ] as const) {
+        for (const name of expected(names)) expect(working(face).has(name), `${id} ${face}`).toBe(true);
+      }
+      const [a, b] = [front[0]!, back[0]!];
+      expect(working('front').has(b)).toBe(false);
+      expect(working('back').has(a)).toBe(false);
+    },
+  );
+
+  it('are alike from front and back where the weave is', async () => {
+    for (const id of ['ladder-3', 'fishtail', 'flat-braid-3']) {
+      const solved = await weave(id);
+      const [front, back] = [faceShares(solved, 'front'), faceShares(solved, 'back')];
+      for (const s of solved.strands)
+        expect(front.shares[s.name]!, `${id} ${s.name}`).toBeCloseTo(back.shares[s.name]!, 1);
+    }
+  });
+
+  it('of a fishtail show both ends equally, on both edges', async () => {
+    const solved = await weave('fishtail');
+    for (const face of ['left', 'right'] as const) {
+      const { shares } = faceShares(solved, face);
+      expect(shares.L! + shares.R!).toBeGreaterThan(0.8); // the core shows in the slits between two turns
+    }
+    const { shares } = faceShares(solved, 'front');
+    expect(shares.L).toBeCloseTo(shares.R!, 1);
+  });
+
+  it('of a double bar hide its first bar on the edges', async () => {
+    const solved = await weave('double-bar');
+    for (const face of ['left', 'right'] as const) {
+      const { shares } = faceShares(solved, face);
+      expect(shares.A2! + shares.B2!).toBeGreaterThan(0.8); // what is left are slits between the bumps
+    }
+  });
+
+  it('do not depend on where the period is cut', async () => {
+    const solved = await weave('solomon-bar');
+    const moved: SolvedWeave = {
+      ...solved,
+      points: solved.points.map((p) => p.map((v, i) => (i % 3 === 1 ? v + 0.7 : v))),
+    };
+    for (const s of solved.strands) {
+      expect(faceShares(moved, 'front').shares[s.name]).toBeCloseTo(
+        faceShares(solved, 'front').shares[s.name]!,
+        1,
+      );
+    }
+  });
+});
+
+describe('the palette', () => {
+  it('has the observatory’s eight cords, one flecked and one striped', () => {
+    expect(PALETTE.map((c) => c.name)).toEqual([
+      'Dusk',
+      'Ember',
+      'Pole White',
+      'Graphite',
+      'Aurora',
+      'Sodium',
+      'Comet',
+      'Meridian',
+    ]);
+    expect(findColour('comet')!.look).toBe('flecked');
+    expect(findColour('meridian')!.look).toBe('striped');
+    expect(findColour('nothing')).toBeUndefined();
+  });
+});
