@@ -76,6 +76,32 @@ test('notation is changed, its mistakes are shown in place, and the result is ti
   await expect(page.getByLabel('The Beam').getByRole('img')).toBeVisible();
 });
 
+test('a design takes a weave of one’s own along to another browser', async ({ page, browser }) => {
+  await page.goto('/weaves/new');
+  const notation = page.getByLabel('Notation of this weave');
+  await notation.fill((await notation.inputValue()).replace('rows 2', 'rows 2 # mine'));
+  await page.getByLabel('Keep it as').fill('Dome bar', { timeout: 30_000 });
+  await page.getByRole('button', { name: 'Save as my weave' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Dome bar');
+  await openDemo(page);
+  await word(page, 'Pattern').click();
+  await page.getByRole('radio', { name: /Dome bar/ }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Export', exact: true }).click();
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save The design' }).click(),
+  ]);
+  const file = await saved.path();
+
+  const other = await (await browser.newContext()).newPage();
+  await other.goto('/');
+  await other.getByRole('button', { name: 'Designs' }).click();
+  await other.getByLabel('Import a design file').setInputFiles(file!);
+  await expect(word(other, 'Pattern')).toHaveText('Dome bar', { timeout: 30_000 });
+  expect(await shownMm(other, 'cut-A')).toBe(await shownMm(page, 'cut-A'));
+});
+
 test('another ratio of cords is solved live and can be cancelled', async ({ page }) => {
   await page.goto('/weaves/double-bar');
   await expect(page.getByRole('img', { name: /front/ })).toBeVisible();

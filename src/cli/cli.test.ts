@@ -1,9 +1,9 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
-import { PATTERNS } from '../core/patterns/index.ts';
+import { PATTERNS, solvedFacts } from '../core/patterns/index.ts';
 
 const dir = mkdtempSync(join(tmpdir(), 'warp-beam-cli-'));
 afterAll(() => rmSync(dir, { recursive: true }));
@@ -35,6 +35,23 @@ describe('warp plan', () => {
       ok: expect.any(Boolean),
       message: expect.any(String),
     });
+  });
+
+  it('plans a design that carries a weave of its own', () => {
+    const design = JSON.parse(readFileSync('examples/okoro-guide-band.json', 'utf8'));
+    const { notation } = solvedFacts('solomon-bar')!;
+    const file = join(dir, 'own.json');
+    writeFileSync(
+      file,
+      JSON.stringify({ ...design, pattern: { id: 'own-1', name: 'Mine', notation, squash: 0.8, load: 0 } }),
+    );
+    const mine = JSON.parse(warp('plan', file).out);
+    const library = JSON.parse(warp('plan', 'examples/okoro-guide-band.json').out);
+    expect(mine.rows).toBe(library.rows);
+    expect(mine.cords[0].cutLengthMm).toBe(library.cords[0].cutLengthMm);
+    writeFileSync(file, JSON.stringify({ ...design, pattern: { id: 'own-1', notation: 'weave x period' } }));
+    expect(warp('plan', file)).toMatchObject({ status: 2, out: '' });
+    expect(warp('plan', file).err).toContain('/pattern/notation line 1');
   });
 
   it('names path and reason on stderr and exits 2 for bad input', () => {

@@ -88,6 +88,8 @@ function createBench(db: Database, stored: DesignRecord, design: Design): Bench 
     if (!saver.hasUnsaved)
       follow(theirs, 'Changed in another tab; shown here as it is now. Undo brings yours back.');
   };
+  const flush = () => saver.flush();
+  window.addEventListener('pagehide', flush);
   return {
     store,
     dispatch: (action, gesture) => {
@@ -107,6 +109,9 @@ function createBench(db: Database, stored: DesignRecord, design: Design): Bench 
     },
     retry: () => saver.resume(saver.seenRevision),
     dismiss: () => store.setState({ notice: undefined }),
-    close: () => channel.close(),
+    close: () => {
+      window.removeEventListener('pagehide', flush);
+      channel.close();
+    },
   };
 }

@@ -1,10 +1,15 @@
 import { useNavigate } from 'react-router';
 import { type Design, parseDesign, readDesign } from '../../core/formats/design.ts';
-import type { Result } from '../../core/result.ts';
+import { carriedWeave } from '../../core/patterns/own.ts';
+import { ok, type Result } from '../../core/result.ts';
+import { DEFAULTS } from '../../core/tighten/run.ts';
 import type { DesignRecord } from '../../storage/db.ts';
 import { clearDesigns, removeDesign, restoreDesigns, saveDesign } from '../../storage/designs.ts';
+import { saveWeave } from '../../storage/weaves.ts';
+import { solveInWorker } from '../../workers/outside/solve.ts';
 import { useToast } from '../ui/Toast.tsx';
 import { demoRecords } from './demo.ts';
+import { useWorkshop } from './knowledge.tsx';
 import { newDesign } from './newDesign.ts';
 import { useDatabase, useDesigns } from './services.tsx';
 
@@ -17,6 +22,7 @@ export function useLibrary() {
   const { data: records = [], mutate } = useDesigns();
   const navigate = useNavigate();
   const toast = useToast();
+  const workshop = useWorkshop();
 
   async function add(design: Design): Promise<string | undefined> {
     const id = crypto.randomUUID();
@@ -36,6 +42,19 @@ export function useLibrary() {
   async function open(design: Design): Promise<void> {
     const id = await add(design);
     if (id) await navigate(`/d/${id}`);
+  }
+
+  /** A weave that the design carries and this browser does not know is pulled tight and kept, under the same id. */
+  async function bringWeave(design: Design): Promise<Result<undefined>> {
+    const carried = carriedWeave(design);
+    const { id, name } = design.pattern;
+    if (!carried || workshop.know.facts(id)) return ok(undefined);
+    const solved = await solveInWorker({ id, h: DEFAULTS.h, ...carried }, () => undefined).result;
+    if (!solved.ok)
+      return { ok: false, issues: solved.issues.map((i) => ({ ...i, path: `/pattern/notation ${i.path}` })) };
+    await saveWeave(db, { id, name: name ?? id, updatedAt: Date.now(), solved: solved.value });
+    await workshop.refresh();
+    return ok(undefined);
   }
 
   return {
@@ -90,7 +109,10 @@ export function useLibrary() {
         };
       }
       const read = parseDesign(await file.text());
-      if (read.ok) await open(read.value);
+      if (!read.ok) return read;
+      const brought = await bringWeave(read.value);
+      if (!brought.ok) return brought;
+      await open(read.value);
       return read;
     },
   };

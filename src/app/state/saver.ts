@@ -41,6 +41,19 @@ export class Saver {
     if (!this.busy && !this.stopped) void this.drain();
   }
 
+  /**
+   * The page may be gone in a moment: starts saving what waits without waiting for the save that runs. The store
+   * takes the two in the order in which they began, so the second expects the revision that the first will leave.
+   */
+  flush(): void {
+    const design = this.waiting;
+    if (!design || this.stopped) return;
+    this.waiting = undefined;
+    void this.ports.save(this.busy ? this.revision + 1 : this.revision, design).then((outcome) => {
+      if (outcome.kind === 'saved') this.revision = outcome.record.revision;
+    });
+  }
+
   /** After a conflict or a failure: go on from this revision. */
   resume(revision: number): void {
     this.revision = revision;

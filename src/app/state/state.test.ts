@@ -139,6 +139,36 @@ describe('the saver', () => {
     expect(saver.hasUnsaved).toBe(false);
   });
 
+  it('starts what waits at once when the page goes, after the save that runs', async () => {
+    const written: [string, number][] = [];
+    const saver = new Saver(
+      {
+        save: async (revision, design) => {
+          written.push([design.name, revision]);
+          await settle();
+          return {
+            kind: 'saved',
+            record: { id: 'x', revision: revision + 1, updatedAt: 0, name: design.name, design },
+          };
+        },
+        onState: () => undefined,
+        onSaved: () => undefined,
+      },
+      4,
+    );
+    saver.request(newDesign('one'));
+    saver.request(newDesign('two'));
+    saver.flush();
+    expect(written).toEqual([
+      ['one', 4],
+      ['two', 5],
+    ]);
+    await settle();
+    await settle();
+    expect(saver.seenRevision).toBe(6);
+    expect(saver.hasUnsaved).toBe(false);
+  });
+
   it('stops at a conflict and goes on only when told to', async () => {
     let theirs = true;
     const written: string[] = [];

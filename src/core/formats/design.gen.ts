@@ -41,6 +41,22 @@ export interface Design {
   pattern: {
     id: string;
     /**
+     * Name of a weave of the maker's own.
+     */
+    name?: string;
+    /**
+     * A weave of the maker's own, carried along so that others can tie it.
+     */
+    notation?: string;
+    /**
+     * Row squash that it is solved with.
+     */
+    squash?: number;
+    /**
+     * End load that it is solved with, in strand tensions.
+     */
+    load?: number;
+    /**
      * The side that ties the first row.
      */
     startSide?: "left" | "right";

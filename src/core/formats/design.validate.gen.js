@@ -132,6 +132,28 @@ const schema11 = {
 					"type": "string",
 					"maxLength": 80
 				},
+				"name": {
+					"type": "string",
+					"maxLength": 80,
+					"description": "Name of a weave of the maker's own."
+				},
+				"notation": {
+					"type": "string",
+					"maxLength": 2e4,
+					"description": "A weave of the maker's own, carried along so that others can tie it."
+				},
+				"squash": {
+					"type": "number",
+					"minimum": .3,
+					"maximum": 1,
+					"description": "Row squash that it is solved with."
+				},
+				"load": {
+					"type": "number",
+					"minimum": 0,
+					"maximum": 50,
+					"description": "End load that it is solved with, in strand tensions."
+				},
 				"startSide": {
 					"enum": ["left", "right"],
 					"description": "The side that ties the first row."
@@ -991,7 +1013,7 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 					else vErrors.push(err54);
 					errors++;
 				}
-				for (const key5 in data15) if (!(key5 === "id" || key5 === "startSide")) {
+				for (const key5 in data15) if (!(key5 === "id" || key5 === "name" || key5 === "notation" || key5 === "squash" || key5 === "load" || key5 === "startSide")) {
 					const err55 = {
 						instancePath: instancePath + "/pattern",
 						schemaPath: "#/properties/pattern/additionalProperties",
@@ -1031,420 +1053,568 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 						errors++;
 					}
 				}
-				if (data15.startSide !== void 0) {
-					let data17 = data15.startSide;
-					if (!(data17 === "left" || data17 === "right")) {
-						const err58 = {
-							instancePath: instancePath + "/pattern/startSide",
-							schemaPath: "#/properties/pattern/properties/startSide/enum",
-							keyword: "enum",
-							params: { allowedValues: schema11.properties.pattern.properties.startSide.enum },
-							message: "must be equal to one of the allowed values"
+				if (data15.name !== void 0) {
+					let data17 = data15.name;
+					if (typeof data17 === "string") {
+						if (func3(data17) > 80) {
+							const err58 = {
+								instancePath: instancePath + "/pattern/name",
+								schemaPath: "#/properties/pattern/properties/name/maxLength",
+								keyword: "maxLength",
+								params: { limit: 80 },
+								message: "must NOT have more than 80 characters"
+							};
+							if (vErrors === null) vErrors = [err58];
+							else vErrors.push(err58);
+							errors++;
+						}
+					} else {
+						const err59 = {
+							instancePath: instancePath + "/pattern/name",
+							schemaPath: "#/properties/pattern/properties/name/type",
+							keyword: "type",
+							params: { type: "string" },
+							message: "must be string"
 						};
-						if (vErrors === null) vErrors = [err58];
-						else vErrors.push(err58);
+						if (vErrors === null) vErrors = [err59];
+						else vErrors.push(err59);
 						errors++;
 					}
 				}
-			} else {
-				const err59 = {
-					instancePath: instancePath + "/pattern",
-					schemaPath: "#/properties/pattern/type",
-					keyword: "type",
-					params: { type: "object" },
-					message: "must be object"
-				};
-				if (vErrors === null) vErrors = [err59];
-				else vErrors.push(err59);
-				errors++;
-			}
-		}
-		if (data.cord !== void 0) {
-			let data18 = data.cord;
-			if (typeof data18 === "string") {
-				if (func3(data18) > 60) {
-					const err60 = {
-						instancePath: instancePath + "/cord",
-						schemaPath: "#/properties/cord/maxLength",
-						keyword: "maxLength",
-						params: { limit: 60 },
-						message: "must NOT have more than 60 characters"
-					};
-					if (vErrors === null) vErrors = [err60];
-					else vErrors.push(err60);
-					errors++;
+				if (data15.notation !== void 0) {
+					let data18 = data15.notation;
+					if (typeof data18 === "string") {
+						if (func3(data18) > 2e4) {
+							const err60 = {
+								instancePath: instancePath + "/pattern/notation",
+								schemaPath: "#/properties/pattern/properties/notation/maxLength",
+								keyword: "maxLength",
+								params: { limit: 2e4 },
+								message: "must NOT have more than 20000 characters"
+							};
+							if (vErrors === null) vErrors = [err60];
+							else vErrors.push(err60);
+							errors++;
+						}
+					} else {
+						const err61 = {
+							instancePath: instancePath + "/pattern/notation",
+							schemaPath: "#/properties/pattern/properties/notation/type",
+							keyword: "type",
+							params: { type: "string" },
+							message: "must be string"
+						};
+						if (vErrors === null) vErrors = [err61];
+						else vErrors.push(err61);
+						errors++;
+					}
 				}
-			} else {
-				const err61 = {
-					instancePath: instancePath + "/cord",
-					schemaPath: "#/properties/cord/type",
-					keyword: "type",
-					params: { type: "string" },
-					message: "must be string"
-				};
-				if (vErrors === null) vErrors = [err61];
-				else vErrors.push(err61);
-				errors++;
-			}
-		}
-		if (data.setup !== void 0) {
-			let data19 = data.setup;
-			if (data19 && typeof data19 == "object" && !Array.isArray(data19)) {
-				if (data19.style === void 0) {
-					const err62 = {
-						instancePath: instancePath + "/setup",
-						schemaPath: "#/properties/setup/required",
-						keyword: "required",
-						params: { missingProperty: "style" },
-						message: "must have required property 'style'"
-					};
-					if (vErrors === null) vErrors = [err62];
-					else vErrors.push(err62);
-					errors++;
-				}
-				for (const key6 in data19) if (!(key6 === "style")) {
-					const err63 = {
-						instancePath: instancePath + "/setup",
-						schemaPath: "#/properties/setup/additionalProperties",
-						keyword: "additionalProperties",
-						params: { additionalProperty: key6 },
-						message: "must NOT have additional properties"
-					};
-					if (vErrors === null) vErrors = [err63];
-					else vErrors.push(err63);
-					errors++;
-				}
-				if (data19.style !== void 0) {
-					let data20 = data19.style;
-					if (!(data20 === "folded" || data20 === "fused" || data20 === "separate")) {
+				if (data15.squash !== void 0) {
+					let data19 = data15.squash;
+					if (typeof data19 == "number" && isFinite(data19)) {
+						if (data19 > 1 || isNaN(data19)) {
+							const err62 = {
+								instancePath: instancePath + "/pattern/squash",
+								schemaPath: "#/properties/pattern/properties/squash/maximum",
+								keyword: "maximum",
+								params: {
+									comparison: "<=",
+									limit: 1
+								},
+								message: "must be <= 1"
+							};
+							if (vErrors === null) vErrors = [err62];
+							else vErrors.push(err62);
+							errors++;
+						}
+						if (data19 < .3 || isNaN(data19)) {
+							const err63 = {
+								instancePath: instancePath + "/pattern/squash",
+								schemaPath: "#/properties/pattern/properties/squash/minimum",
+								keyword: "minimum",
+								params: {
+									comparison: ">=",
+									limit: .3
+								},
+								message: "must be >= 0.3"
+							};
+							if (vErrors === null) vErrors = [err63];
+							else vErrors.push(err63);
+							errors++;
+						}
+					} else {
 						const err64 = {
-							instancePath: instancePath + "/setup/style",
-							schemaPath: "#/properties/setup/properties/style/enum",
-							keyword: "enum",
-							params: { allowedValues: schema11.properties.setup.properties.style.enum },
-							message: "must be equal to one of the allowed values"
+							instancePath: instancePath + "/pattern/squash",
+							schemaPath: "#/properties/pattern/properties/squash/type",
+							keyword: "type",
+							params: { type: "number" },
+							message: "must be number"
 						};
 						if (vErrors === null) vErrors = [err64];
 						else vErrors.push(err64);
 						errors++;
 					}
 				}
+				if (data15.load !== void 0) {
+					let data20 = data15.load;
+					if (typeof data20 == "number" && isFinite(data20)) {
+						if (data20 > 50 || isNaN(data20)) {
+							const err65 = {
+								instancePath: instancePath + "/pattern/load",
+								schemaPath: "#/properties/pattern/properties/load/maximum",
+								keyword: "maximum",
+								params: {
+									comparison: "<=",
+									limit: 50
+								},
+								message: "must be <= 50"
+							};
+							if (vErrors === null) vErrors = [err65];
+							else vErrors.push(err65);
+							errors++;
+						}
+						if (data20 < 0 || isNaN(data20)) {
+							const err66 = {
+								instancePath: instancePath + "/pattern/load",
+								schemaPath: "#/properties/pattern/properties/load/minimum",
+								keyword: "minimum",
+								params: {
+									comparison: ">=",
+									limit: 0
+								},
+								message: "must be >= 0"
+							};
+							if (vErrors === null) vErrors = [err66];
+							else vErrors.push(err66);
+							errors++;
+						}
+					} else {
+						const err67 = {
+							instancePath: instancePath + "/pattern/load",
+							schemaPath: "#/properties/pattern/properties/load/type",
+							keyword: "type",
+							params: { type: "number" },
+							message: "must be number"
+						};
+						if (vErrors === null) vErrors = [err67];
+						else vErrors.push(err67);
+						errors++;
+					}
+				}
+				if (data15.startSide !== void 0) {
+					let data21 = data15.startSide;
+					if (!(data21 === "left" || data21 === "right")) {
+						const err68 = {
+							instancePath: instancePath + "/pattern/startSide",
+							schemaPath: "#/properties/pattern/properties/startSide/enum",
+							keyword: "enum",
+							params: { allowedValues: schema11.properties.pattern.properties.startSide.enum },
+							message: "must be equal to one of the allowed values"
+						};
+						if (vErrors === null) vErrors = [err68];
+						else vErrors.push(err68);
+						errors++;
+					}
+				}
 			} else {
-				const err65 = {
+				const err69 = {
+					instancePath: instancePath + "/pattern",
+					schemaPath: "#/properties/pattern/type",
+					keyword: "type",
+					params: { type: "object" },
+					message: "must be object"
+				};
+				if (vErrors === null) vErrors = [err69];
+				else vErrors.push(err69);
+				errors++;
+			}
+		}
+		if (data.cord !== void 0) {
+			let data22 = data.cord;
+			if (typeof data22 === "string") {
+				if (func3(data22) > 60) {
+					const err70 = {
+						instancePath: instancePath + "/cord",
+						schemaPath: "#/properties/cord/maxLength",
+						keyword: "maxLength",
+						params: { limit: 60 },
+						message: "must NOT have more than 60 characters"
+					};
+					if (vErrors === null) vErrors = [err70];
+					else vErrors.push(err70);
+					errors++;
+				}
+			} else {
+				const err71 = {
+					instancePath: instancePath + "/cord",
+					schemaPath: "#/properties/cord/type",
+					keyword: "type",
+					params: { type: "string" },
+					message: "must be string"
+				};
+				if (vErrors === null) vErrors = [err71];
+				else vErrors.push(err71);
+				errors++;
+			}
+		}
+		if (data.setup !== void 0) {
+			let data23 = data.setup;
+			if (data23 && typeof data23 == "object" && !Array.isArray(data23)) {
+				if (data23.style === void 0) {
+					const err72 = {
+						instancePath: instancePath + "/setup",
+						schemaPath: "#/properties/setup/required",
+						keyword: "required",
+						params: { missingProperty: "style" },
+						message: "must have required property 'style'"
+					};
+					if (vErrors === null) vErrors = [err72];
+					else vErrors.push(err72);
+					errors++;
+				}
+				for (const key6 in data23) if (!(key6 === "style")) {
+					const err73 = {
+						instancePath: instancePath + "/setup",
+						schemaPath: "#/properties/setup/additionalProperties",
+						keyword: "additionalProperties",
+						params: { additionalProperty: key6 },
+						message: "must NOT have additional properties"
+					};
+					if (vErrors === null) vErrors = [err73];
+					else vErrors.push(err73);
+					errors++;
+				}
+				if (data23.style !== void 0) {
+					let data24 = data23.style;
+					if (!(data24 === "folded" || data24 === "fused" || data24 === "separate")) {
+						const err74 = {
+							instancePath: instancePath + "/setup/style",
+							schemaPath: "#/properties/setup/properties/style/enum",
+							keyword: "enum",
+							params: { allowedValues: schema11.properties.setup.properties.style.enum },
+							message: "must be equal to one of the allowed values"
+						};
+						if (vErrors === null) vErrors = [err74];
+						else vErrors.push(err74);
+						errors++;
+					}
+				}
+			} else {
+				const err75 = {
 					instancePath: instancePath + "/setup",
 					schemaPath: "#/properties/setup/type",
 					keyword: "type",
 					params: { type: "object" },
 					message: "must be object"
 				};
-				if (vErrors === null) vErrors = [err65];
-				else vErrors.push(err65);
+				if (vErrors === null) vErrors = [err75];
+				else vErrors.push(err75);
 				errors++;
 			}
 		}
 		if (data.cords !== void 0) {
-			let data21 = data.cords;
-			if (Array.isArray(data21)) {
-				if (data21.length > 2) {
-					const err66 = {
+			let data25 = data.cords;
+			if (Array.isArray(data25)) {
+				if (data25.length > 2) {
+					const err76 = {
 						instancePath: instancePath + "/cords",
 						schemaPath: "#/properties/cords/maxItems",
 						keyword: "maxItems",
 						params: { limit: 2 },
 						message: "must NOT have more than 2 items"
 					};
-					if (vErrors === null) vErrors = [err66];
-					else vErrors.push(err66);
+					if (vErrors === null) vErrors = [err76];
+					else vErrors.push(err76);
 					errors++;
 				}
-				if (data21.length < 1) {
-					const err67 = {
+				if (data25.length < 1) {
+					const err77 = {
 						instancePath: instancePath + "/cords",
 						schemaPath: "#/properties/cords/minItems",
 						keyword: "minItems",
 						params: { limit: 1 },
 						message: "must NOT have fewer than 1 items"
 					};
-					if (vErrors === null) vErrors = [err67];
-					else vErrors.push(err67);
+					if (vErrors === null) vErrors = [err77];
+					else vErrors.push(err77);
 					errors++;
 				}
-				const len0 = data21.length;
+				const len0 = data25.length;
 				for (let i0 = 0; i0 < len0; i0++) {
-					let data22 = data21[i0];
-					if (data22 && typeof data22 == "object" && !Array.isArray(data22)) {
-						if (data22.colour === void 0) {
-							const err68 = {
+					let data26 = data25[i0];
+					if (data26 && typeof data26 == "object" && !Array.isArray(data26)) {
+						if (data26.colour === void 0) {
+							const err78 = {
 								instancePath: instancePath + "/cords/" + i0,
 								schemaPath: "#/properties/cords/items/required",
 								keyword: "required",
 								params: { missingProperty: "colour" },
 								message: "must have required property 'colour'"
 							};
-							if (vErrors === null) vErrors = [err68];
-							else vErrors.push(err68);
+							if (vErrors === null) vErrors = [err78];
+							else vErrors.push(err78);
 							errors++;
 						}
-						for (const key7 in data22) if (!(key7 === "colour")) {
-							const err69 = {
+						for (const key7 in data26) if (!(key7 === "colour")) {
+							const err79 = {
 								instancePath: instancePath + "/cords/" + i0,
 								schemaPath: "#/properties/cords/items/additionalProperties",
 								keyword: "additionalProperties",
 								params: { additionalProperty: key7 },
 								message: "must NOT have additional properties"
 							};
-							if (vErrors === null) vErrors = [err69];
-							else vErrors.push(err69);
+							if (vErrors === null) vErrors = [err79];
+							else vErrors.push(err79);
 							errors++;
 						}
-						if (data22.colour !== void 0) {
-							let data23 = data22.colour;
-							if (typeof data23 === "string") {
-								if (func3(data23) > 60) {
-									const err70 = {
+						if (data26.colour !== void 0) {
+							let data27 = data26.colour;
+							if (typeof data27 === "string") {
+								if (func3(data27) > 60) {
+									const err80 = {
 										instancePath: instancePath + "/cords/" + i0 + "/colour",
 										schemaPath: "#/properties/cords/items/properties/colour/maxLength",
 										keyword: "maxLength",
 										params: { limit: 60 },
 										message: "must NOT have more than 60 characters"
 									};
-									if (vErrors === null) vErrors = [err70];
-									else vErrors.push(err70);
+									if (vErrors === null) vErrors = [err80];
+									else vErrors.push(err80);
 									errors++;
 								}
 							} else {
-								const err71 = {
+								const err81 = {
 									instancePath: instancePath + "/cords/" + i0 + "/colour",
 									schemaPath: "#/properties/cords/items/properties/colour/type",
 									keyword: "type",
 									params: { type: "string" },
 									message: "must be string"
 								};
-								if (vErrors === null) vErrors = [err71];
-								else vErrors.push(err71);
+								if (vErrors === null) vErrors = [err81];
+								else vErrors.push(err81);
 								errors++;
 							}
 						}
 					} else {
-						const err72 = {
+						const err82 = {
 							instancePath: instancePath + "/cords/" + i0,
 							schemaPath: "#/properties/cords/items/type",
 							keyword: "type",
 							params: { type: "object" },
 							message: "must be object"
 						};
-						if (vErrors === null) vErrors = [err72];
-						else vErrors.push(err72);
+						if (vErrors === null) vErrors = [err82];
+						else vErrors.push(err82);
 						errors++;
 					}
 				}
 			} else {
-				const err73 = {
+				const err83 = {
 					instancePath: instancePath + "/cords",
 					schemaPath: "#/properties/cords/type",
 					keyword: "type",
 					params: { type: "array" },
 					message: "must be array"
 				};
-				if (vErrors === null) vErrors = [err73];
-				else vErrors.push(err73);
+				if (vErrors === null) vErrors = [err83];
+				else vErrors.push(err83);
 				errors++;
 			}
 		}
 		if (data.closure !== void 0) {
-			let data24 = data.closure;
-			if (data24 && typeof data24 == "object" && !Array.isArray(data24)) {
-				if (data24.kind === void 0) {
-					const err74 = {
+			let data28 = data.closure;
+			if (data28 && typeof data28 == "object" && !Array.isArray(data28)) {
+				if (data28.kind === void 0) {
+					const err84 = {
 						instancePath: instancePath + "/closure",
 						schemaPath: "#/properties/closure/required",
 						keyword: "required",
 						params: { missingProperty: "kind" },
 						message: "must have required property 'kind'"
 					};
-					if (vErrors === null) vErrors = [err74];
-					else vErrors.push(err74);
+					if (vErrors === null) vErrors = [err84];
+					else vErrors.push(err84);
 					errors++;
 				}
-				if (data24.sizeMm === void 0) {
-					const err75 = {
+				if (data28.sizeMm === void 0) {
+					const err85 = {
 						instancePath: instancePath + "/closure",
 						schemaPath: "#/properties/closure/required",
 						keyword: "required",
 						params: { missingProperty: "sizeMm" },
 						message: "must have required property 'sizeMm'"
 					};
-					if (vErrors === null) vErrors = [err75];
-					else vErrors.push(err75);
+					if (vErrors === null) vErrors = [err85];
+					else vErrors.push(err85);
 					errors++;
 				}
-				for (const key8 in data24) if (!(key8 === "kind" || key8 === "sizeMm" || key8 === "lengthMm")) {
-					const err76 = {
+				for (const key8 in data28) if (!(key8 === "kind" || key8 === "sizeMm" || key8 === "lengthMm")) {
+					const err86 = {
 						instancePath: instancePath + "/closure",
 						schemaPath: "#/properties/closure/additionalProperties",
 						keyword: "additionalProperties",
 						params: { additionalProperty: key8 },
 						message: "must NOT have additional properties"
 					};
-					if (vErrors === null) vErrors = [err76];
-					else vErrors.push(err76);
+					if (vErrors === null) vErrors = [err86];
+					else vErrors.push(err86);
 					errors++;
 				}
-				if (data24.kind !== void 0) {
-					if ("side-release" !== data24.kind) {
-						const err77 = {
+				if (data28.kind !== void 0) {
+					if ("side-release" !== data28.kind) {
+						const err87 = {
 							instancePath: instancePath + "/closure/kind",
 							schemaPath: "#/properties/closure/properties/kind/const",
 							keyword: "const",
 							params: { allowedValue: "side-release" },
 							message: "must be equal to constant"
 						};
-						if (vErrors === null) vErrors = [err77];
-						else vErrors.push(err77);
+						if (vErrors === null) vErrors = [err87];
+						else vErrors.push(err87);
 						errors++;
 					}
 				}
-				if (data24.sizeMm !== void 0) {
-					let data26 = data24.sizeMm;
-					if (!(typeof data26 == "number" && isFinite(data26))) {
-						const err78 = {
+				if (data28.sizeMm !== void 0) {
+					let data30 = data28.sizeMm;
+					if (!(typeof data30 == "number" && isFinite(data30))) {
+						const err88 = {
 							instancePath: instancePath + "/closure/sizeMm",
 							schemaPath: "#/properties/closure/properties/sizeMm/type",
 							keyword: "type",
 							params: { type: "number" },
 							message: "must be number"
 						};
-						if (vErrors === null) vErrors = [err78];
-						else vErrors.push(err78);
+						if (vErrors === null) vErrors = [err88];
+						else vErrors.push(err88);
 						errors++;
 					}
 				}
-				if (data24.lengthMm !== void 0) {
-					let data27 = data24.lengthMm;
-					if (!(typeof data27 == "number" && isFinite(data27))) {
-						const err79 = {
+				if (data28.lengthMm !== void 0) {
+					let data31 = data28.lengthMm;
+					if (!(typeof data31 == "number" && isFinite(data31))) {
+						const err89 = {
 							instancePath: instancePath + "/closure/lengthMm",
 							schemaPath: "#/properties/closure/properties/lengthMm/type",
 							keyword: "type",
 							params: { type: "number" },
 							message: "must be number"
 						};
-						if (vErrors === null) vErrors = [err79];
-						else vErrors.push(err79);
+						if (vErrors === null) vErrors = [err89];
+						else vErrors.push(err89);
 						errors++;
 					}
 				}
 			} else {
-				const err80 = {
+				const err90 = {
 					instancePath: instancePath + "/closure",
 					schemaPath: "#/properties/closure/type",
 					keyword: "type",
 					params: { type: "object" },
 					message: "must be object"
 				};
-				if (vErrors === null) vErrors = [err80];
-				else vErrors.push(err80);
+				if (vErrors === null) vErrors = [err90];
+				else vErrors.push(err90);
 				errors++;
 			}
 		}
 		if (data.wet !== void 0) {
-			let data28 = data.wet;
-			if (!(data28 === "ignore" || data28 === "add" || data28 === "pre-shrink")) {
-				const err81 = {
+			let data32 = data.wet;
+			if (!(data32 === "ignore" || data32 === "add" || data32 === "pre-shrink")) {
+				const err91 = {
 					instancePath: instancePath + "/wet",
 					schemaPath: "#/properties/wet/enum",
 					keyword: "enum",
 					params: { allowedValues: schema11.properties.wet.enum },
 					message: "must be equal to one of the allowed values"
 				};
-				if (vErrors === null) vErrors = [err81];
-				else vErrors.push(err81);
+				if (vErrors === null) vErrors = [err91];
+				else vErrors.push(err91);
 				errors++;
 			}
 		}
 		if (data.margin !== void 0) {
-			let data29 = data.margin;
-			if (!(data29 === "never-short" || data29 === "measured" || data29 === "thrifty")) {
-				const err82 = {
+			let data33 = data.margin;
+			if (!(data33 === "never-short" || data33 === "measured" || data33 === "thrifty")) {
+				const err92 = {
 					instancePath: instancePath + "/margin",
 					schemaPath: "#/properties/margin/enum",
 					keyword: "enum",
 					params: { allowedValues: schema11.properties.margin.enum },
 					message: "must be equal to one of the allowed values"
 				};
-				if (vErrors === null) vErrors = [err82];
-				else vErrors.push(err82);
+				if (vErrors === null) vErrors = [err92];
+				else vErrors.push(err92);
 				errors++;
 			}
 		}
 		if (data.tailMm !== void 0) {
-			let data30 = data.tailMm;
-			if (!(typeof data30 == "number" && isFinite(data30))) {
-				const err83 = {
+			let data34 = data.tailMm;
+			if (!(typeof data34 == "number" && isFinite(data34))) {
+				const err93 = {
 					instancePath: instancePath + "/tailMm",
 					schemaPath: "#/properties/tailMm/type",
 					keyword: "type",
 					params: { type: "number" },
 					message: "must be number"
 				};
-				if (vErrors === null) vErrors = [err83];
-				else vErrors.push(err83);
+				if (vErrors === null) vErrors = [err93];
+				else vErrors.push(err93);
 				errors++;
 			}
 		}
 		if (data.roundToMm !== void 0) {
-			let data31 = data.roundToMm;
-			if (!(typeof data31 == "number" && isFinite(data31))) {
-				const err84 = {
+			let data35 = data.roundToMm;
+			if (!(typeof data35 == "number" && isFinite(data35))) {
+				const err94 = {
 					instancePath: instancePath + "/roundToMm",
 					schemaPath: "#/properties/roundToMm/type",
 					keyword: "type",
 					params: { type: "number" },
 					message: "must be number"
 				};
-				if (vErrors === null) vErrors = [err84];
-				else vErrors.push(err84);
+				if (vErrors === null) vErrors = [err94];
+				else vErrors.push(err94);
 				errors++;
 			}
 		}
 		if (data.notes !== void 0) {
-			let data32 = data.notes;
-			if (typeof data32 === "string") {
-				if (func3(data32) > 4e3) {
-					const err85 = {
+			let data36 = data.notes;
+			if (typeof data36 === "string") {
+				if (func3(data36) > 4e3) {
+					const err95 = {
 						instancePath: instancePath + "/notes",
 						schemaPath: "#/properties/notes/maxLength",
 						keyword: "maxLength",
 						params: { limit: 4e3 },
 						message: "must NOT have more than 4000 characters"
 					};
-					if (vErrors === null) vErrors = [err85];
-					else vErrors.push(err85);
+					if (vErrors === null) vErrors = [err95];
+					else vErrors.push(err95);
 					errors++;
 				}
 			} else {
-				const err86 = {
+				const err96 = {
 					instancePath: instancePath + "/notes",
 					schemaPath: "#/properties/notes/type",
 					keyword: "type",
 					params: { type: "string" },
 					message: "must be string"
 				};
-				if (vErrors === null) vErrors = [err86];
-				else vErrors.push(err86);
+				if (vErrors === null) vErrors = [err96];
+				else vErrors.push(err96);
 				errors++;
 			}
 		}
 	} else {
-		const err87 = {
+		const err97 = {
 			instancePath,
 			schemaPath: "#/type",
 			keyword: "type",
 			params: { type: "object" },
 			message: "must be object"
 		};
-		if (vErrors === null) vErrors = [err87];
-		else vErrors.push(err87);
+		if (vErrors === null) vErrors = [err97];
+		else vErrors.push(err97);
 		errors++;
 	}
 	validate10.errors = vErrors;

@@ -49,7 +49,7 @@ describe('state', () => {
     const rope = ropeOf('fishtail');
     const again = toRope(createState(rope), rope);
     expect(again.period).toBe(rope.period);
-    again.strands.forEach((s, i) => expect([...s.points]).toEqual([...rope.strands[i]!.points]));
+    for (const [i, s] of again.strands.entries()) expect([...s.points]).toEqual([...rope.strands[i]!.points]);
   });
 });
 
@@ -152,9 +152,9 @@ describe('winding and doubling', () => {
     const rope = ropeOf('spiral-bar');
     const back = wind(wind(rope, 0.7), -0.7);
     expect(back.turn).toBeCloseTo(rope.turn!, 12);
-    back.strands.forEach((s, i) =>
-      s.points.forEach((v, k) => expect(v).toBeCloseTo(rope.strands[i]!.points[k]!, 9)),
-    );
+    for (const [i, s] of back.strands.entries()) {
+      for (const [k, v] of s.points.entries()) expect(v).toBeCloseTo(rope.strands[i]!.points[k]!, 9);
+    }
   });
 
   it('a doubled cell holds twice the cord', () => {
@@ -188,9 +188,9 @@ describe('a kick', () => {
           };
           const [a, b] = [kick(rope, size, seeded(seed)), kick(rope, size, seeded(seed))];
           expect([...a.strands[0]!.points]).toEqual([...b.strands[0]!.points]);
-          a.strands[0]!.points.forEach((v, k) =>
-            expect(Math.abs(v - rope.strands[0]!.points[k]!)).toBeLessThanOrEqual(size),
-          );
+          for (const [k, v] of a.strands[0]!.points.entries()) {
+            expect(Math.abs(v - rope.strands[0]!.points[k]!)).toBeLessThanOrEqual(size);
+          }
         },
       ),
     );

@@ -84,7 +84,8 @@ describe('a swatch', () => {
       widthMm: bar.widthMm,
     });
     expect(same.rowHeightMm).toBeCloseTo(bar.rowHeightMm, 9);
-    same.strands.forEach((s, i) => expect(s.perLength).toBeCloseTo(bar.strands[i]!.perLength, 9));
+    for (const [i, s] of same.strands.entries())
+      expect(s.perLength).toBeCloseTo(bar.strands[i]!.perLength, 9);
     expect(whyText(same.source)).toContain('1.00 times what the rope engine said');
   });
 

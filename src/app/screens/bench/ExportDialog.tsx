@@ -1,7 +1,8 @@
 import { Description, Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import type { View } from '../../../core/drawing/paint.ts';
+import { carryWeave } from '../../../core/patterns/own.ts';
 import { beamFile, cutListCsv, cutListTextFile, designFile, download } from '../../export/files.ts';
-import { useWeave } from '../../state/knowledge.tsx';
+import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/units.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
@@ -13,6 +14,7 @@ interface Props {
 
 export function ExportDialog({ view, onClose }: Props) {
   const { design } = useBench();
+  const mine = useWorkshop().own.find((w) => w.id === design.pattern.id);
   const shown = usePlan();
   const solved = useWeave(shown?.planned.pattern.id);
   const units = useUnits();
@@ -20,7 +22,7 @@ export function ExportDialog({ view, onClose }: Props) {
     {
       name: 'The design',
       note: 'JSON, to keep or to hand to another maker',
-      file: () => designFile(design),
+      file: () => designFile(mine ? carryWeave(design, mine) : design),
       needsPlan: false,
     },
     {

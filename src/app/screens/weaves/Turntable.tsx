@@ -30,7 +30,10 @@ export default function Turntable({ solved }: { readonly solved: SolvedWeave }) 
     scene.add(lamp);
     const camera = new three.PerspectiveCamera(30, width / HEIGHT, 0.1, 500);
     const size = new three.Box3().setFromObject(solid).getSize(new three.Vector3());
-    camera.position.set(0, -size.y * 0.6, Math.max(size.y * 2.6, (size.x / camera.aspect) * 2.1, 12));
+    // Near enough that the piece fills the frame across or along, whichever is tighter.
+    const half = Math.tan((camera.fov * Math.PI) / 360);
+    const away = 1.15 * Math.max(size.y / (2 * half), size.x / (2 * half * camera.aspect)) + size.z / 2;
+    camera.position.set(0, -away * 0.25, away);
     const controls = new OrbitControls(camera, renderer.domElement);
     const draw = () => renderer.render(scene, camera);
     controls.addEventListener('change', draw);
