@@ -3,6 +3,7 @@ import { type Design, readDesign } from '../../core/formats/design.ts';
 import type { Issue } from '../../core/result.ts';
 import type { Database, DesignRecord } from '../../storage/db.ts';
 import { getDesign, saveDesign } from '../../storage/designs.ts';
+import { clearJournal, readJournal, writeJournal } from '../../storage/journal.ts';
 import { type DesignAction, reduceDesign } from './actions.ts';
 import { type History, record, redo, startHistory, undo } from './history.ts';
 import { Saver, type SaveState } from './saver.ts';
@@ -62,8 +63,10 @@ function createBench(db: Database, stored: DesignRecord, design: Design): Bench 
   const saver = new Saver(
     {
       save: (revision, next) => saveDesign(db, id, revision, next, Date.now()),
-      onState: (save) =>
-        store.setState({ save: save.kind === 'saved' ? { kind: 'saved', at: Date.now() } : save }),
+      onState: (save) => {
+        if (save.kind === 'saved') clearJournal(id);
+        store.setState({ save: save.kind === 'saved' ? { kind: 'saved', at: Date.now() } : save });
+      },
       onSaved: (saved) => {
         channel.postMessage({ id, revision: saved.revision } satisfies Message);
       },
@@ -73,6 +76,7 @@ function createBench(db: Database, stored: DesignRecord, design: Design): Bench 
   const commit = (history: History<Design>) => {
     if (history === store.getState().history) return;
     store.setState({ history });
+    writeJournal(id, { revision: saver.seenRevision, design: history.present });
     saver.request(history.present);
   };
   const follow = (theirs: DesignRecord | undefined, notice: string) => {
@@ -88,6 +92,15 @@ function createBench(db: Database, stored: DesignRecord, design: Design): Bench 
     if (!saver.hasUnsaved)
       follow(theirs, 'Changed in another tab; shown here as it is now. Undo brings yours back.');
   };
+  const left = readJournal(id);
+  // At most one save of the dying tab can have got through after it wrote this.
+  const unsaved = left && left.revision >= stored.revision - 1 ? readDesign(left.design) : undefined;
+  if (unsaved?.ok && JSON.stringify(unsaved.value) !== JSON.stringify(design)) {
+    commit(record(store.getState().history, unsaved.value));
+    store.setState({
+      notice: 'Restored what was not yet saved when this design was last closed. Undo takes it back.',
+    });
+  } else clearJournal(id);
   const flush = () => saver.flush();
   window.addEventListener('pagehide', flush);
   return {

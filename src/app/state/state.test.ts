@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { openDatabase } from '../../storage/db.ts';
 import {
   clearDesigns,
@@ -10,6 +10,7 @@ import {
   restoreDesigns,
   saveDesign,
 } from '../../storage/designs.ts';
+import { readJournal, writeJournal } from '../../storage/journal.ts';
 import { reduceDesign } from './actions.ts';
 import { openBench } from './bench.ts';
 import { type History, record, redo, startHistory, undo } from './history.ts';
@@ -106,6 +107,58 @@ describe('designs in the store', () => {
     const opened = await openBench(db, 'future');
     expect(!opened.ok && opened.issues[0]!.code).toBe('file.newer');
     expect((await getDesign(db, 'future'))?.design).toEqual(future);
+    db.close();
+  });
+});
+
+describe('the journal', () => {
+  const kept = new Map<string, string>();
+  beforeAll(() => {
+    vi.stubGlobal('localStorage', {
+      getItem: (k: string) => kept.get(k) ?? null,
+      setItem: (k: string, v: string) => void kept.set(k, v),
+      removeItem: (k: string) => void kept.delete(k),
+    });
+    vi.stubGlobal('window', { addEventListener: () => undefined, removeEventListener: () => undefined });
+  });
+  afterAll(() => vi.unstubAllGlobals());
+
+  it('brings back what a dying tab had not saved, as a step that can be undone', async () => {
+    const db = await openDatabase();
+    await clearDesigns(db);
+    await saveDesign(db, 'j', 0, newDesign('saved'), 1);
+    writeJournal('j', { revision: 1, design: { ...newDesign('saved'), name: 'typed last' } });
+    const opened = await openBench(db, 'j');
+    if (!opened.ok) throw new Error('cannot open');
+    const { store } = opened.bench;
+    expect(store.getState().history.present.name).toBe('typed last');
+    expect(store.getState().notice).toContain('Restored');
+    await settle();
+    expect((await getDesign(db, 'j'))?.name).toBe('typed last');
+    expect(readJournal('j')).toBeUndefined();
+    opened.bench.undo();
+    expect(store.getState().history.present.name).toBe('saved');
+    await settle();
+    opened.bench.close();
+    db.close();
+  });
+
+  it('is left alone when the store has gone on without it, or when it cannot be read', async () => {
+    const db = await openDatabase();
+    await clearDesigns(db);
+    for (const revision of [0, 1, 2, 3])
+      await saveDesign(db, 'k', revision, newDesign(`saved ${revision}`), revision);
+    for (const entry of [
+      { revision: 1, design: newDesign('stale') },
+      { revision: 4, design: { broken: true } },
+    ]) {
+      writeJournal('k', entry);
+      const opened = await openBench(db, 'k');
+      expect(opened.ok && opened.bench.store.getState().history.present.name).toBe('saved 3');
+      if (opened.ok) opened.bench.close();
+    }
+    kept.set('warp-beam-unsaved:k', '{not json');
+    expect(readJournal('k')).toBeUndefined();
     db.close();
   });
 });
