@@ -78,6 +78,12 @@ describe('warp tighten and warp patterns', () => {
     expect(result.convergence.restart).toBeLessThan(0.02);
   });
 
+  it('tells of straight strands that they are as long as the band', () => {
+    const plain = JSON.parse(warp('tighten', 'plain-band-2').out);
+    expect(plain.strands.map((s: { usagePerLength: number }) => s.usagePerLength)).toEqual([1, 1]);
+    expect(plain.widthD).toBe(2);
+  });
+
   it('lists the library', () => {
     const list = JSON.parse(warp('patterns').out) as { id: string }[];
     expect(list.map((p) => p.id)).toEqual(PATTERNS.map((p) => p.id));

@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { findPattern, PATTERNS, solvedFacts } from '../core/patterns/index.ts';
-import { solveWeave } from '../core/patterns/solve.ts';
+import { solveWeave, straightWeave } from '../core/patterns/solve.ts';
 import type { SolvedWeave } from '../core/patterns/types.ts';
 import { DEFAULTS } from '../core/tighten/run.ts';
 import { parse } from '../core/weave/parse.ts';
@@ -17,6 +17,7 @@ interface Source {
   readonly squash: number;
   readonly load: number;
   readonly patience: number;
+  readonly isStraight?: boolean | undefined;
 }
 
 /** Pulls a pattern or a notation file tight and prints what came out. */
@@ -41,6 +42,7 @@ export function tightenCommand(args: string[]): number {
     }
     options[key as keyof typeof options] = value;
   }
+  if (source.isStraight) return print(tightJson(straightWeave(source.spec, options)));
   const solved = solveWeave(source.spec.id, source.spec, options, undefined, true);
   return solved.ok ? print(tightJson(solved.value)) : printIssues(solved.issues);
 }
@@ -64,6 +66,7 @@ function readSource(name: string | undefined): Source | number {
       spec: pattern.draw(),
       squash: pattern.squash,
       load: pattern.load,
+      isStraight: pattern.isStraight,
       patience: pattern.patience ?? 1,
     };
   if (name && !existsSync(name)) {

@@ -56,10 +56,6 @@ export interface Design {
      * End load that it is solved with, in strand tensions.
      */
     load?: number;
-    /**
-     * The side that ties the first row.
-     */
-    startSide?: "left" | "right";
   };
   /**
    * Id of a cord type, e.g. nylon-4.

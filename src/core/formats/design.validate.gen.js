@@ -153,10 +153,6 @@ const schema11 = {
 					"minimum": 0,
 					"maximum": 50,
 					"description": "End load that it is solved with, in strand tensions."
-				},
-				"startSide": {
-					"enum": ["left", "right"],
-					"description": "The side that ties the first row."
 				}
 			}
 		},
@@ -1013,7 +1009,7 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 					else vErrors.push(err54);
 					errors++;
 				}
-				for (const key5 in data15) if (!(key5 === "id" || key5 === "name" || key5 === "notation" || key5 === "squash" || key5 === "load" || key5 === "startSide")) {
+				for (const key5 in data15) if (!(key5 === "id" || key5 === "name" || key5 === "notation" || key5 === "squash" || key5 === "load")) {
 					const err55 = {
 						instancePath: instancePath + "/pattern",
 						schemaPath: "#/properties/pattern/additionalProperties",
@@ -1201,285 +1197,285 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 						errors++;
 					}
 				}
-				if (data15.startSide !== void 0) {
-					let data21 = data15.startSide;
-					if (!(data21 === "left" || data21 === "right")) {
-						const err68 = {
-							instancePath: instancePath + "/pattern/startSide",
-							schemaPath: "#/properties/pattern/properties/startSide/enum",
-							keyword: "enum",
-							params: { allowedValues: schema11.properties.pattern.properties.startSide.enum },
-							message: "must be equal to one of the allowed values"
-						};
-						if (vErrors === null) vErrors = [err68];
-						else vErrors.push(err68);
-						errors++;
-					}
-				}
 			} else {
-				const err69 = {
+				const err68 = {
 					instancePath: instancePath + "/pattern",
 					schemaPath: "#/properties/pattern/type",
 					keyword: "type",
 					params: { type: "object" },
 					message: "must be object"
 				};
-				if (vErrors === null) vErrors = [err69];
-				else vErrors.push(err69);
+				if (vErrors === null) vErrors = [err68];
+				else vErrors.push(err68);
 				errors++;
 			}
 		}
 		if (data.cord !== void 0) {
-			let data22 = data.cord;
-			if (typeof data22 === "string") {
-				if (func3(data22) > 60) {
-					const err70 = {
+			let data21 = data.cord;
+			if (typeof data21 === "string") {
+				if (func3(data21) > 60) {
+					const err69 = {
 						instancePath: instancePath + "/cord",
 						schemaPath: "#/properties/cord/maxLength",
 						keyword: "maxLength",
 						params: { limit: 60 },
 						message: "must NOT have more than 60 characters"
 					};
-					if (vErrors === null) vErrors = [err70];
-					else vErrors.push(err70);
+					if (vErrors === null) vErrors = [err69];
+					else vErrors.push(err69);
 					errors++;
 				}
 			} else {
-				const err71 = {
+				const err70 = {
 					instancePath: instancePath + "/cord",
 					schemaPath: "#/properties/cord/type",
 					keyword: "type",
 					params: { type: "string" },
 					message: "must be string"
 				};
-				if (vErrors === null) vErrors = [err71];
-				else vErrors.push(err71);
+				if (vErrors === null) vErrors = [err70];
+				else vErrors.push(err70);
 				errors++;
 			}
 		}
 		if (data.setup !== void 0) {
-			let data23 = data.setup;
-			if (data23 && typeof data23 == "object" && !Array.isArray(data23)) {
-				if (data23.style === void 0) {
-					const err72 = {
+			let data22 = data.setup;
+			if (data22 && typeof data22 == "object" && !Array.isArray(data22)) {
+				if (data22.style === void 0) {
+					const err71 = {
 						instancePath: instancePath + "/setup",
 						schemaPath: "#/properties/setup/required",
 						keyword: "required",
 						params: { missingProperty: "style" },
 						message: "must have required property 'style'"
 					};
-					if (vErrors === null) vErrors = [err72];
-					else vErrors.push(err72);
+					if (vErrors === null) vErrors = [err71];
+					else vErrors.push(err71);
 					errors++;
 				}
-				for (const key6 in data23) if (!(key6 === "style")) {
-					const err73 = {
+				for (const key6 in data22) if (!(key6 === "style")) {
+					const err72 = {
 						instancePath: instancePath + "/setup",
 						schemaPath: "#/properties/setup/additionalProperties",
 						keyword: "additionalProperties",
 						params: { additionalProperty: key6 },
 						message: "must NOT have additional properties"
 					};
-					if (vErrors === null) vErrors = [err73];
-					else vErrors.push(err73);
+					if (vErrors === null) vErrors = [err72];
+					else vErrors.push(err72);
 					errors++;
 				}
-				if (data23.style !== void 0) {
-					let data24 = data23.style;
-					if (!(data24 === "folded" || data24 === "fused" || data24 === "separate")) {
-						const err74 = {
+				if (data22.style !== void 0) {
+					let data23 = data22.style;
+					if (!(data23 === "folded" || data23 === "fused" || data23 === "separate")) {
+						const err73 = {
 							instancePath: instancePath + "/setup/style",
 							schemaPath: "#/properties/setup/properties/style/enum",
 							keyword: "enum",
 							params: { allowedValues: schema11.properties.setup.properties.style.enum },
 							message: "must be equal to one of the allowed values"
 						};
-						if (vErrors === null) vErrors = [err74];
-						else vErrors.push(err74);
+						if (vErrors === null) vErrors = [err73];
+						else vErrors.push(err73);
 						errors++;
 					}
 				}
 			} else {
-				const err75 = {
+				const err74 = {
 					instancePath: instancePath + "/setup",
 					schemaPath: "#/properties/setup/type",
 					keyword: "type",
 					params: { type: "object" },
 					message: "must be object"
 				};
-				if (vErrors === null) vErrors = [err75];
-				else vErrors.push(err75);
+				if (vErrors === null) vErrors = [err74];
+				else vErrors.push(err74);
 				errors++;
 			}
 		}
 		if (data.cords !== void 0) {
-			let data25 = data.cords;
-			if (Array.isArray(data25)) {
-				if (data25.length > 2) {
-					const err76 = {
+			let data24 = data.cords;
+			if (Array.isArray(data24)) {
+				if (data24.length > 2) {
+					const err75 = {
 						instancePath: instancePath + "/cords",
 						schemaPath: "#/properties/cords/maxItems",
 						keyword: "maxItems",
 						params: { limit: 2 },
 						message: "must NOT have more than 2 items"
 					};
-					if (vErrors === null) vErrors = [err76];
-					else vErrors.push(err76);
+					if (vErrors === null) vErrors = [err75];
+					else vErrors.push(err75);
 					errors++;
 				}
-				if (data25.length < 1) {
-					const err77 = {
+				if (data24.length < 1) {
+					const err76 = {
 						instancePath: instancePath + "/cords",
 						schemaPath: "#/properties/cords/minItems",
 						keyword: "minItems",
 						params: { limit: 1 },
 						message: "must NOT have fewer than 1 items"
 					};
-					if (vErrors === null) vErrors = [err77];
-					else vErrors.push(err77);
+					if (vErrors === null) vErrors = [err76];
+					else vErrors.push(err76);
 					errors++;
 				}
-				const len0 = data25.length;
+				const len0 = data24.length;
 				for (let i0 = 0; i0 < len0; i0++) {
-					let data26 = data25[i0];
-					if (data26 && typeof data26 == "object" && !Array.isArray(data26)) {
-						if (data26.colour === void 0) {
-							const err78 = {
+					let data25 = data24[i0];
+					if (data25 && typeof data25 == "object" && !Array.isArray(data25)) {
+						if (data25.colour === void 0) {
+							const err77 = {
 								instancePath: instancePath + "/cords/" + i0,
 								schemaPath: "#/properties/cords/items/required",
 								keyword: "required",
 								params: { missingProperty: "colour" },
 								message: "must have required property 'colour'"
 							};
-							if (vErrors === null) vErrors = [err78];
-							else vErrors.push(err78);
+							if (vErrors === null) vErrors = [err77];
+							else vErrors.push(err77);
 							errors++;
 						}
-						for (const key7 in data26) if (!(key7 === "colour")) {
-							const err79 = {
+						for (const key7 in data25) if (!(key7 === "colour")) {
+							const err78 = {
 								instancePath: instancePath + "/cords/" + i0,
 								schemaPath: "#/properties/cords/items/additionalProperties",
 								keyword: "additionalProperties",
 								params: { additionalProperty: key7 },
 								message: "must NOT have additional properties"
 							};
-							if (vErrors === null) vErrors = [err79];
-							else vErrors.push(err79);
+							if (vErrors === null) vErrors = [err78];
+							else vErrors.push(err78);
 							errors++;
 						}
-						if (data26.colour !== void 0) {
-							let data27 = data26.colour;
-							if (typeof data27 === "string") {
-								if (func3(data27) > 60) {
-									const err80 = {
+						if (data25.colour !== void 0) {
+							let data26 = data25.colour;
+							if (typeof data26 === "string") {
+								if (func3(data26) > 60) {
+									const err79 = {
 										instancePath: instancePath + "/cords/" + i0 + "/colour",
 										schemaPath: "#/properties/cords/items/properties/colour/maxLength",
 										keyword: "maxLength",
 										params: { limit: 60 },
 										message: "must NOT have more than 60 characters"
 									};
-									if (vErrors === null) vErrors = [err80];
-									else vErrors.push(err80);
+									if (vErrors === null) vErrors = [err79];
+									else vErrors.push(err79);
 									errors++;
 								}
 							} else {
-								const err81 = {
+								const err80 = {
 									instancePath: instancePath + "/cords/" + i0 + "/colour",
 									schemaPath: "#/properties/cords/items/properties/colour/type",
 									keyword: "type",
 									params: { type: "string" },
 									message: "must be string"
 								};
-								if (vErrors === null) vErrors = [err81];
-								else vErrors.push(err81);
+								if (vErrors === null) vErrors = [err80];
+								else vErrors.push(err80);
 								errors++;
 							}
 						}
 					} else {
-						const err82 = {
+						const err81 = {
 							instancePath: instancePath + "/cords/" + i0,
 							schemaPath: "#/properties/cords/items/type",
 							keyword: "type",
 							params: { type: "object" },
 							message: "must be object"
 						};
-						if (vErrors === null) vErrors = [err82];
-						else vErrors.push(err82);
+						if (vErrors === null) vErrors = [err81];
+						else vErrors.push(err81);
 						errors++;
 					}
 				}
 			} else {
-				const err83 = {
+				const err82 = {
 					instancePath: instancePath + "/cords",
 					schemaPath: "#/properties/cords/type",
 					keyword: "type",
 					params: { type: "array" },
 					message: "must be array"
 				};
-				if (vErrors === null) vErrors = [err83];
-				else vErrors.push(err83);
+				if (vErrors === null) vErrors = [err82];
+				else vErrors.push(err82);
 				errors++;
 			}
 		}
 		if (data.closure !== void 0) {
-			let data28 = data.closure;
-			if (data28 && typeof data28 == "object" && !Array.isArray(data28)) {
-				if (data28.kind === void 0) {
-					const err84 = {
+			let data27 = data.closure;
+			if (data27 && typeof data27 == "object" && !Array.isArray(data27)) {
+				if (data27.kind === void 0) {
+					const err83 = {
 						instancePath: instancePath + "/closure",
 						schemaPath: "#/properties/closure/required",
 						keyword: "required",
 						params: { missingProperty: "kind" },
 						message: "must have required property 'kind'"
 					};
-					if (vErrors === null) vErrors = [err84];
-					else vErrors.push(err84);
+					if (vErrors === null) vErrors = [err83];
+					else vErrors.push(err83);
 					errors++;
 				}
-				if (data28.sizeMm === void 0) {
-					const err85 = {
+				if (data27.sizeMm === void 0) {
+					const err84 = {
 						instancePath: instancePath + "/closure",
 						schemaPath: "#/properties/closure/required",
 						keyword: "required",
 						params: { missingProperty: "sizeMm" },
 						message: "must have required property 'sizeMm'"
 					};
-					if (vErrors === null) vErrors = [err85];
-					else vErrors.push(err85);
+					if (vErrors === null) vErrors = [err84];
+					else vErrors.push(err84);
 					errors++;
 				}
-				for (const key8 in data28) if (!(key8 === "kind" || key8 === "sizeMm" || key8 === "lengthMm")) {
-					const err86 = {
+				for (const key8 in data27) if (!(key8 === "kind" || key8 === "sizeMm" || key8 === "lengthMm")) {
+					const err85 = {
 						instancePath: instancePath + "/closure",
 						schemaPath: "#/properties/closure/additionalProperties",
 						keyword: "additionalProperties",
 						params: { additionalProperty: key8 },
 						message: "must NOT have additional properties"
 					};
-					if (vErrors === null) vErrors = [err86];
-					else vErrors.push(err86);
+					if (vErrors === null) vErrors = [err85];
+					else vErrors.push(err85);
 					errors++;
 				}
-				if (data28.kind !== void 0) {
-					if ("side-release" !== data28.kind) {
-						const err87 = {
+				if (data27.kind !== void 0) {
+					if ("side-release" !== data27.kind) {
+						const err86 = {
 							instancePath: instancePath + "/closure/kind",
 							schemaPath: "#/properties/closure/properties/kind/const",
 							keyword: "const",
 							params: { allowedValue: "side-release" },
 							message: "must be equal to constant"
 						};
+						if (vErrors === null) vErrors = [err86];
+						else vErrors.push(err86);
+						errors++;
+					}
+				}
+				if (data27.sizeMm !== void 0) {
+					let data29 = data27.sizeMm;
+					if (!(typeof data29 == "number" && isFinite(data29))) {
+						const err87 = {
+							instancePath: instancePath + "/closure/sizeMm",
+							schemaPath: "#/properties/closure/properties/sizeMm/type",
+							keyword: "type",
+							params: { type: "number" },
+							message: "must be number"
+						};
 						if (vErrors === null) vErrors = [err87];
 						else vErrors.push(err87);
 						errors++;
 					}
 				}
-				if (data28.sizeMm !== void 0) {
-					let data30 = data28.sizeMm;
+				if (data27.lengthMm !== void 0) {
+					let data30 = data27.lengthMm;
 					if (!(typeof data30 == "number" && isFinite(data30))) {
 						const err88 = {
-							instancePath: instancePath + "/closure/sizeMm",
-							schemaPath: "#/properties/closure/properties/sizeMm/type",
+							instancePath: instancePath + "/closure/lengthMm",
+							schemaPath: "#/properties/closure/properties/lengthMm/type",
 							keyword: "type",
 							params: { type: "number" },
 							message: "must be number"
@@ -1489,42 +1485,42 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 						errors++;
 					}
 				}
-				if (data28.lengthMm !== void 0) {
-					let data31 = data28.lengthMm;
-					if (!(typeof data31 == "number" && isFinite(data31))) {
-						const err89 = {
-							instancePath: instancePath + "/closure/lengthMm",
-							schemaPath: "#/properties/closure/properties/lengthMm/type",
-							keyword: "type",
-							params: { type: "number" },
-							message: "must be number"
-						};
-						if (vErrors === null) vErrors = [err89];
-						else vErrors.push(err89);
-						errors++;
-					}
-				}
 			} else {
-				const err90 = {
+				const err89 = {
 					instancePath: instancePath + "/closure",
 					schemaPath: "#/properties/closure/type",
 					keyword: "type",
 					params: { type: "object" },
 					message: "must be object"
 				};
+				if (vErrors === null) vErrors = [err89];
+				else vErrors.push(err89);
+				errors++;
+			}
+		}
+		if (data.wet !== void 0) {
+			let data31 = data.wet;
+			if (!(data31 === "ignore" || data31 === "add" || data31 === "pre-shrink")) {
+				const err90 = {
+					instancePath: instancePath + "/wet",
+					schemaPath: "#/properties/wet/enum",
+					keyword: "enum",
+					params: { allowedValues: schema11.properties.wet.enum },
+					message: "must be equal to one of the allowed values"
+				};
 				if (vErrors === null) vErrors = [err90];
 				else vErrors.push(err90);
 				errors++;
 			}
 		}
-		if (data.wet !== void 0) {
-			let data32 = data.wet;
-			if (!(data32 === "ignore" || data32 === "add" || data32 === "pre-shrink")) {
+		if (data.margin !== void 0) {
+			let data32 = data.margin;
+			if (!(data32 === "never-short" || data32 === "measured" || data32 === "thrifty")) {
 				const err91 = {
-					instancePath: instancePath + "/wet",
-					schemaPath: "#/properties/wet/enum",
+					instancePath: instancePath + "/margin",
+					schemaPath: "#/properties/margin/enum",
 					keyword: "enum",
-					params: { allowedValues: schema11.properties.wet.enum },
+					params: { allowedValues: schema11.properties.margin.enum },
 					message: "must be equal to one of the allowed values"
 				};
 				if (vErrors === null) vErrors = [err91];
@@ -1532,27 +1528,27 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 				errors++;
 			}
 		}
-		if (data.margin !== void 0) {
-			let data33 = data.margin;
-			if (!(data33 === "never-short" || data33 === "measured" || data33 === "thrifty")) {
+		if (data.tailMm !== void 0) {
+			let data33 = data.tailMm;
+			if (!(typeof data33 == "number" && isFinite(data33))) {
 				const err92 = {
-					instancePath: instancePath + "/margin",
-					schemaPath: "#/properties/margin/enum",
-					keyword: "enum",
-					params: { allowedValues: schema11.properties.margin.enum },
-					message: "must be equal to one of the allowed values"
+					instancePath: instancePath + "/tailMm",
+					schemaPath: "#/properties/tailMm/type",
+					keyword: "type",
+					params: { type: "number" },
+					message: "must be number"
 				};
 				if (vErrors === null) vErrors = [err92];
 				else vErrors.push(err92);
 				errors++;
 			}
 		}
-		if (data.tailMm !== void 0) {
-			let data34 = data.tailMm;
+		if (data.roundToMm !== void 0) {
+			let data34 = data.roundToMm;
 			if (!(typeof data34 == "number" && isFinite(data34))) {
 				const err93 = {
-					instancePath: instancePath + "/tailMm",
-					schemaPath: "#/properties/tailMm/type",
+					instancePath: instancePath + "/roundToMm",
+					schemaPath: "#/properties/roundToMm/type",
 					keyword: "type",
 					params: { type: "number" },
 					message: "must be number"
@@ -1562,59 +1558,44 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 				errors++;
 			}
 		}
-		if (data.roundToMm !== void 0) {
-			let data35 = data.roundToMm;
-			if (!(typeof data35 == "number" && isFinite(data35))) {
-				const err94 = {
-					instancePath: instancePath + "/roundToMm",
-					schemaPath: "#/properties/roundToMm/type",
-					keyword: "type",
-					params: { type: "number" },
-					message: "must be number"
-				};
-				if (vErrors === null) vErrors = [err94];
-				else vErrors.push(err94);
-				errors++;
-			}
-		}
 		if (data.notes !== void 0) {
-			let data36 = data.notes;
-			if (typeof data36 === "string") {
-				if (func3(data36) > 4e3) {
-					const err95 = {
+			let data35 = data.notes;
+			if (typeof data35 === "string") {
+				if (func3(data35) > 4e3) {
+					const err94 = {
 						instancePath: instancePath + "/notes",
 						schemaPath: "#/properties/notes/maxLength",
 						keyword: "maxLength",
 						params: { limit: 4e3 },
 						message: "must NOT have more than 4000 characters"
 					};
-					if (vErrors === null) vErrors = [err95];
-					else vErrors.push(err95);
+					if (vErrors === null) vErrors = [err94];
+					else vErrors.push(err94);
 					errors++;
 				}
 			} else {
-				const err96 = {
+				const err95 = {
 					instancePath: instancePath + "/notes",
 					schemaPath: "#/properties/notes/type",
 					keyword: "type",
 					params: { type: "string" },
 					message: "must be string"
 				};
-				if (vErrors === null) vErrors = [err96];
-				else vErrors.push(err96);
+				if (vErrors === null) vErrors = [err95];
+				else vErrors.push(err95);
 				errors++;
 			}
 		}
 	} else {
-		const err97 = {
+		const err96 = {
 			instancePath,
 			schemaPath: "#/type",
 			keyword: "type",
 			params: { type: "object" },
 			message: "must be object"
 		};
-		if (vErrors === null) vErrors = [err97];
-		else vErrors.push(err97);
+		if (vErrors === null) vErrors = [err96];
+		else vErrors.push(err96);
 		errors++;
 	}
 	validate10.errors = vErrors;

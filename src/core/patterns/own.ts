@@ -9,11 +9,11 @@ export function carryWeave(
   design: Design,
   weave: { readonly name: string; readonly solved: SolvedFacts },
 ): Design {
-  const { id, startSide } = design.pattern;
+  const { id } = design.pattern;
   const { notation, squash, load } = weave.solved;
   return {
     ...design,
-    pattern: { id, ...(startSide ? { startSide } : {}), name: weave.name, notation, squash, load },
+    pattern: { id, name: weave.name, notation, squash, load },
   };
 }
 

@@ -146,7 +146,7 @@ function planResolved(r: Resolved, m: WeaveMetrics): Result<Plan> {
         label: 'rule of thumb',
         value: thumbMm,
         unit: 'mm',
-        why: why`a foot of cord for each inch of bar: woven ${len(wovenMm)} × 12 = ${len(thumbMm)}; this plan cuts ${len(totalMm)}`,
+        why: why`a foot of cord for each inch, as makers say of a Solomon bar, whatever the weave: woven ${len(wovenMm)} × 12 = ${len(thumbMm)}; this plan cuts ${len(totalMm)}`,
       },
     },
   });

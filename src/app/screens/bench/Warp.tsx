@@ -102,7 +102,7 @@ function Lane({ plan, cord, index, share }: { plan: Plan; cord: CordCut; index: 
           <>
             The weave may take more or less than worked out: it will really need{' '}
             {show(cord.neededMm[0], { kind: 'cut' })} to {show(cord.neededMm[1], { kind: 'cut' })}, tails
-            included. The rule of thumb, a foot of cord for each inch of bar, would give{' '}
+            included. The rule of thumb for a Solomon bar, a foot of cord for each inch, would give{' '}
             {show(thumb.value, { kind: 'cut' })} in all; this plan cuts{' '}
             {show(plan.figures.total.value, { kind: 'cut' })}, tails and margin included.
           </>
