@@ -28,6 +28,7 @@ for (const pattern of PATTERN_SOURCES) {
     squash: pattern.squash,
     load: pattern.load,
     patience: pattern.patience ?? 1,
+    swings: pattern.swings ?? false,
   };
   const spec = pattern.draw();
   const kept = before.get(pattern.id);

@@ -1,9 +1,14 @@
 /** The core from a terminal. Results go to stdout as JSON; issues to stderr; exit 0, or 2 for bad input. */
+import { closuresCommand } from './closures.ts';
 import { planCommand } from './plan.ts';
 import { patternsCommand, tightenCommand } from './tighten.ts';
 
 const COMMANDS: Record<string, { run: (args: string[]) => number; help: string }> = {
   plan: { run: planCommand, help: 'plan FILE.json        cords, lengths and checks of a design' },
+  closures: {
+    run: closuresCommand,
+    help: 'closures FILE.json    every closure for that design, side by side',
+  },
   tighten: {
     run: tightenCommand,
     help: 'tighten (PATTERN_ID | FILE) [--h 0.2] [--seed 1] [--squash 1] [--load F]',

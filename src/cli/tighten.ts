@@ -17,6 +17,7 @@ interface Source {
   readonly squash: number;
   readonly load: number;
   readonly patience: number;
+  readonly swings: boolean;
   readonly isStraight?: boolean | undefined;
 }
 
@@ -31,7 +32,7 @@ export function tightenCommand(args: string[]): number {
   }
   const source = readSource(parsed.positionals[0]);
   if (typeof source === 'number') return source;
-  const options = { ...DEFAULTS, squash: source.squash, load: source.load, patience: source.patience };
+  const numbers = { h: DEFAULTS.h, seed: DEFAULTS.seed, squash: source.squash, load: source.load };
   for (const [key, [least, most]] of Object.entries(RANGES)) {
     const text = parsed.values[key as keyof typeof RANGES];
     if (text === undefined) continue;
@@ -40,8 +41,9 @@ export function tightenCommand(args: string[]): number {
       process.stderr.write(`--${key}: “${text}” is not a number from ${least} to ${most}.\n`);
       return BAD_INPUT;
     }
-    options[key as keyof typeof options] = value;
+    numbers[key as keyof typeof numbers] = value;
   }
+  const options = { ...DEFAULTS, ...numbers, patience: source.patience, swings: source.swings };
   if (source.isStraight) return print(tightJson(straightWeave(source.spec, options)));
   const solved = solveWeave(source.spec.id, source.spec, options, undefined, true);
   return solved.ok ? print(tightJson(solved.value)) : printIssues(solved.issues);
@@ -68,6 +70,7 @@ function readSource(name: string | undefined): Source | number {
       load: pattern.load,
       isStraight: pattern.isStraight,
       patience: pattern.patience ?? 1,
+      swings: pattern.swings ?? false,
     };
   if (name && !existsSync(name)) {
     process.stderr.write(`“${name}” is neither a pattern (see warp patterns) nor a file.\n`);
@@ -77,7 +80,7 @@ function readSource(name: string | undefined): Source | number {
   if (typeof text === 'number') return text;
   const spec = parse(text);
   return spec.ok
-    ? { spec: spec.value, squash: DEFAULTS.squash, load: DEFAULTS.load, patience: 1 }
+    ? { spec: spec.value, squash: DEFAULTS.squash, load: DEFAULTS.load, patience: 1, swings: false }
     : printIssues(spec.issues);
 }
 

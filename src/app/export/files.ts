@@ -1,10 +1,11 @@
 import { unparse } from 'papaparse';
 import { beamScene } from '../../core/drawing/beam.ts';
 import type { View } from '../../core/drawing/paint.ts';
+import type { Pictures } from '../../core/drawing/pictures.ts';
+import { ringScene } from '../../core/drawing/ring.ts';
 import { sceneSvg } from '../../core/drawing/svg.ts';
 import { cutListRows, cutListText } from '../../core/formats/cutList.ts';
 import { type Design, formatDesign } from '../../core/formats/design.ts';
-import type { SolvedWeave } from '../../core/patterns/types.ts';
 import type { Plan } from '../../core/plan/types.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
 
@@ -43,10 +44,16 @@ export const cutListTextFile = (design: Design, plan: Plan, units: UnitSystem): 
   text: cutListText(design, plan, units),
 });
 
-export const beamFile = (design: Design, plan: Plan, solved: SolvedWeave, view: View): ExportFile => ({
+/** What the Beam shows: a side of the piece laid open, or the piece closed round the body. */
+export type BeamView = View | 'closed';
+
+export const beamFile = (design: Design, plan: Plan, pictures: Pictures, view: BeamView): ExportFile => ({
   name: `${fileStem(design.name)}-${view}.svg`,
   type: 'image/svg+xml',
-  text: sceneSvg(beamScene(design, plan, solved, view), `${design.name}, ${view}`),
+  text: sceneSvg(
+    view === 'closed' ? ringScene(design, plan, pictures) : beamScene(design, plan, pictures, view),
+    `${design.name}, ${view}`,
+  ),
 });
 
 /** Hands a file to the browser to keep. */

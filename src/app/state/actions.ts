@@ -7,23 +7,18 @@ export type DesignAction =
   | { readonly type: 'wearer'; readonly name: string }
   | { readonly type: 'girth'; readonly mm: number }
   | { readonly type: 'ease'; readonly ease: Ease }
-  | { readonly type: 'pattern'; readonly id: string; readonly setup: SetupChoice }
   | { readonly type: 'cord'; readonly id: string }
-  | { readonly type: 'setup'; readonly setup: SetupChoice }
+  | { readonly type: 'measure'; readonly id: string; readonly mm: number | undefined }
+  | { readonly type: 'hold'; readonly hold: NonNullable<Design['setup']['hold']> }
+  | { readonly type: 'closure'; readonly options: Partial<Design['closure']> }
+  /** Several parts at once, as the core worked them out: another product, weave, set-up or closure, or a check's remedy. */
+  | { readonly type: 'become'; readonly design: Design }
   | { readonly type: 'colour'; readonly index: number; readonly id: string }
   | { readonly type: 'swap-colours' }
-  | { readonly type: 'buckle-size'; readonly mm: number }
-  | { readonly type: 'buckle-length'; readonly mm: number | undefined }
   | { readonly type: 'margin'; readonly margin: NonNullable<Design['margin']> }
   | { readonly type: 'tail'; readonly mm: number }
   | { readonly type: 'round'; readonly mm: number }
   | { readonly type: 'wet'; readonly wet: NonNullable<Design['wet']> };
-
-/** A set-up, and how many colours of cord it takes for the weave in hand. */
-export interface SetupChoice {
-  readonly style: Design['setup']['style'];
-  readonly cords: number;
-}
 
 /** Pure: the design after an action. */
 export function reduceDesign(design: Design, action: DesignAction): Design {
@@ -36,12 +31,17 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
       return { ...design, wearer: { ...design.wearer, girthMm: action.mm } };
     case 'ease':
       return { ...design, ease: action.ease };
-    case 'pattern':
-      return withSetup({ ...design, pattern: { ...design.pattern, id: action.id } }, action.setup);
     case 'cord':
       return { ...design, cord: action.id };
-    case 'setup':
-      return withSetup(design, action.setup);
+    case 'measure':
+      return { ...design, measures: withOption(design.measures ?? {}, action.id, action.mm) };
+    case 'hold':
+      return { ...design, setup: { ...design.setup, hold: action.hold } };
+    case 'closure':
+      return { ...design, closure: withOptions(design.closure, action.options) };
+    case 'become':
+      // The name is the maker's, whatever else changes.
+      return { ...action.design, name: design.name };
     case 'colour':
       return {
         ...design,
@@ -49,12 +49,6 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
       };
     case 'swap-colours':
       return { ...design, cords: design.cords.toReversed() };
-    case 'buckle-size':
-      return { ...design, closure: { kind: design.closure.kind, sizeMm: action.mm } };
-    case 'buckle-length': {
-      const { lengthMm: _typed, ...closure } = design.closure;
-      return { ...design, closure: action.mm === undefined ? closure : { ...closure, lengthMm: action.mm } };
-    }
     case 'margin':
       return { ...design, margin: action.margin };
     case 'tail':
@@ -66,13 +60,15 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
   }
 }
 
-/** Keeps the colours that are there; a second cord starts as Graphite, or Dusk beside Graphite. */
-function withSetup(design: Design, { style, cords }: SetupChoice): Design {
-  const first = design.cords[0]?.colour ?? 'dusk';
-  const second = design.cords[1]?.colour ?? (first === 'graphite' ? 'dusk' : 'graphite');
-  return {
-    ...design,
-    setup: { style },
-    cords: [first, second].slice(0, cords).map((colour) => ({ colour })),
-  };
+/** One entry set, or taken out when nothing is given. */
+function withOption<T extends object>(all: T, key: string, value: unknown): T {
+  const { [key as keyof T]: _old, ...rest } = all;
+  return (value === undefined ? rest : { ...rest, [key]: value }) as T;
+}
+
+/** Options set, or taken out where nothing is given. Another size forgets a length that was measured on the old one. */
+function withOptions(closure: Design['closure'], options: Partial<Design['closure']>): Design['closure'] {
+  const forgets = options.sizeMm !== undefined && options.sizeMm !== closure.sizeMm;
+  const start = forgets ? withOption(closure, 'lengthMm', undefined) : closure;
+  return Object.entries(options).reduce((all, [key, value]) => withOption(all, key, value), start);
 }

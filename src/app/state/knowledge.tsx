@@ -1,8 +1,10 @@
 import { createContext, useContext, useMemo } from 'react';
 import useSWR from 'swr';
+import { knotsOf, type Pictures } from '../../core/drawing/pictures.ts';
 import { loadWeave } from '../../core/patterns/index.ts';
 import type { SolvedWeave } from '../../core/patterns/types.ts';
 import { type Knowledge, LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
+import type { Plan } from '../../core/plan/types.ts';
 import type { Swatch } from '../../core/usage/swatch.ts';
 import type { OwnWeave } from '../../storage/db.ts';
 import { listSwatches, listWeaves } from '../../storage/weaves.ts';
@@ -45,6 +47,7 @@ export function useWorkshopFromStore(): Workshop {
       know: {
         facts: (id) => LIBRARY_ONLY.facts(id) ?? own.find((w) => w.id === id)?.solved,
         name: (id) => LIBRARY_ONLY.name(id) ?? own.find((w) => w.id === id)?.name,
+        difficulty: LIBRARY_ONLY.difficulty,
         swatch: (patternId, cordId) => swatches.find((s) => s.patternId === patternId && s.cordId === cordId),
       },
     };
@@ -59,4 +62,22 @@ export function useWeave(id: string | undefined): SolvedWeave | undefined {
   const mine = own.find((w) => w.id === id)?.solved;
   const { data } = useSWR(id && !mine ? ['weave', id] : null, () => loadWeave(id!), FOREVER);
   return mine ?? data;
+}
+
+/** All that a piece is drawn from: its weave, and the knots of its closure. Missing until everything is there. */
+export function usePictures(
+  patternId: string | undefined,
+  plan: Pick<Plan, 'bands'> | undefined,
+): Pictures | undefined {
+  const weave = useWeave(patternId);
+  const ids = useMemo(() => (plan ? knotsOf(plan) : []), [plan]);
+  const { data: knots } = useSWR(
+    ['knots', ...ids],
+    async () => {
+      const loaded = await Promise.all(ids.map(loadWeave));
+      return new Map(loaded.flatMap((w) => (w ? [[w.id, w] as const] : [])));
+    },
+    FOREVER,
+  );
+  return useMemo(() => (weave && knots ? { weave, knots } : undefined), [weave, knots]);
 }

@@ -1,12 +1,12 @@
 import { PRODUCTS } from '../../core/fit/products.ts';
-import { DESIGN_FORMAT, type Design } from '../../core/formats/design.ts';
+import { DESIGN_FORMAT, DESIGN_VERSION, type Design } from '../../core/formats/design.ts';
 
 /** What a new design starts from: a usual wrist, an easy fit, one cord. */
 export function newDesign(name: string): Design {
   const product = PRODUCTS[0]!;
   return {
     format: DESIGN_FORMAT,
-    version: 1,
+    version: DESIGN_VERSION,
     name,
     product: product.id,
     wearer: { name: 'someone', girthMm: product.girth.usualMm },

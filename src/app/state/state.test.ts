@@ -1,6 +1,8 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { withStyle } from '../../core/plan/adapt.ts';
+import { LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
 import { openDatabase } from '../../storage/db.ts';
 import {
   clearDesigns,
@@ -45,21 +47,29 @@ describe('history', () => {
 describe('actions', () => {
   it('give a second colour to a set-up of two cords, and take it away again', () => {
     const one = newDesign('x');
-    const two = reduceDesign(one, { type: 'setup', setup: { style: 'fused', cords: 2 } });
+    const facts = LIBRARY_ONLY.facts(one.pattern.id)!;
+    const two = reduceDesign(one, { type: 'become', design: withStyle(one, 'fused', facts) });
     expect(two.cords.map((c) => c.colour)).toEqual(['dusk', 'graphite']);
     expect(reduceDesign(two, { type: 'swap-colours' }).cords[0]!.colour).toBe('graphite');
-    expect(reduceDesign(two, { type: 'setup', setup: { style: 'folded', cords: 1 } }).cords).toEqual(
-      one.cords,
-    );
+    expect(withStyle(two, 'folded', facts).cords).toEqual(one.cords);
   });
 
   it('forget a measured length when another buckle is taken', () => {
-    const measured = reduceDesign(newDesign('x'), { type: 'buckle-length', mm: 40 });
+    const measured = reduceDesign(newDesign('x'), { type: 'closure', options: { lengthMm: 40 } });
     expect(measured.closure.lengthMm).toBe(40);
-    expect(reduceDesign(measured, { type: 'buckle-size', mm: 20 }).closure).toEqual({
+    expect(reduceDesign(measured, { type: 'closure', options: { sizeMm: 20 } }).closure).toEqual({
       kind: 'side-release',
       sizeMm: 20,
     });
+  });
+
+  it('keep the name whatever the design becomes, and take a measure out again', () => {
+    const mine = { ...newDesign('mine'), name: 'mine' };
+    const other = reduceDesign(mine, { type: 'become', design: newDesign('other') });
+    expect(other.name).toBe('mine');
+    const hand = reduceDesign(mine, { type: 'measure', id: 'hand', mm: 201 });
+    expect(hand.measures).toEqual({ hand: 201 });
+    expect(reduceDesign(hand, { type: 'measure', id: 'hand', mm: undefined }).measures).toEqual({});
   });
 });
 
@@ -102,7 +112,7 @@ describe('designs in the store', () => {
 
   it('written by a newer version are refused and left as they are', async () => {
     const db = await openDatabase();
-    const future = { format: 'warp-beam/design', version: 2, surprise: true };
+    const future = { format: 'warp-beam/design', version: 3, surprise: true };
     await restoreDesigns(db, [{ id: 'future', revision: 4, updatedAt: 1, name: 'future', design: future }]);
     const opened = await openBench(db, 'future');
     expect(!opened.ok && opened.issues[0]!.code).toBe('file.newer');

@@ -6,6 +6,8 @@ export interface Choice<T> {
   readonly name: string;
   readonly note?: ReactNode;
   readonly swatch?: ReactNode;
+  /** Listed, but cannot be taken; its note says why. */
+  readonly isOff?: boolean;
 }
 
 interface Props<T> {
@@ -25,16 +27,19 @@ export function Choices<T>({ label, choices, value, by, onChange }: Props<T>) {
       {...(by ? { by: (a: T | null, b: T | null) => a !== null && b !== null && by(a, b) } : {})}
     >
       <Label className="mb-1 block text-ink-soft text-sm">{label}</Label>
-      <div className="flex max-h-[min(24rem,50vh)] flex-col overflow-y-auto">
+      <div className="flex max-h-[min(24rem,50vh)] min-h-0 flex-col overflow-y-auto">
         {choices.map((choice) => (
           <Radio
             key={choice.name}
             value={choice.value}
-            className="flex cursor-pointer items-center gap-3 rounded px-2 py-1.5 hover:bg-paper data-checked:bg-amber-pale"
+            disabled={choice.isOff ?? false}
+            className="flex cursor-pointer items-center gap-3 rounded px-2 py-1.5 hover:bg-paper data-checked:bg-amber-pale data-disabled:cursor-not-allowed"
           >
             {choice.swatch}
             <span className="flex grow flex-col">
-              <Label className="cursor-pointer font-semibold">{choice.name}</Label>
+              <Label className={choice.isOff ? 'line-through' : 'cursor-pointer font-semibold'}>
+                {choice.name}
+              </Label>
               {choice.note && <Description className="text-ink-soft text-sm">{choice.note}</Description>}
             </span>
           </Radio>

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { whyText } from '../why/why.ts';
 import { larksHeadLegMm, turnRoundBarMm } from './attach.ts';
-import { closedLengthMm, SIDE_RELEASE, sideRelease } from './sideRelease.ts';
+import { closedLengthMm } from './buckled.ts';
+import { SIDE_RELEASE, sideRelease } from './sideRelease.ts';
 
 describe('cord round a bar', () => {
   it('a lark’s head leg on a round wire of no thickness is one turn of a circle of the cord’s diameter, and half a strap', () => {
@@ -42,7 +43,7 @@ describe('side-release buckles', () => {
     const typical = sideRelease(15)!;
     const measured = sideRelease(15, 42)!;
     expect(closedLengthMm(measured)).toBeCloseTo(42, 9);
-    expect(measured.socketMm / measured.prongHalfMm).toBeCloseTo(typical.socketMm / typical.prongHalfMm, 9);
+    expect(measured.startMm / measured.endMm).toBeCloseTo(typical.startMm / typical.endMm, 9);
     expect(sideRelease(17)).toBeUndefined();
   });
 });

@@ -1,63 +1,96 @@
-import type { Bar } from './attach.ts';
+import { halvesOf, type TwoHalves, twoHalves } from './buckled.ts';
+import type { Closure, EndShape } from './types.ts';
 
-/** A side-release buckle, measured closed, along the curve, between the band-side edges of its two cord bars. */
-export interface SideRelease {
-  /** Inner width of the cord slot: the size it is sold by. */
-  readonly sizeMm: number;
-  /** Cord bar to the plane where the halves meet, for the socket half and the prong half. */
-  readonly socketMm: number;
-  readonly prongHalfMm: number;
-  /** How far the prongs reach past that plane. */
+/** A side-release buckle, by the inner width of its cord slot: socket half, prong half, and how far the prongs reach. */
+export interface SideRelease extends TwoHalves {
   readonly prongMm: number;
-  readonly bodyWidthMm: number;
-  readonly bar: Bar;
 }
 
 export const SIDE_RELEASE: readonly SideRelease[] = [
-  {
-    sizeMm: 10,
-    socketMm: 16,
-    prongHalfMm: 10,
-    prongMm: 11,
-    bodyWidthMm: 15,
-    bar: { widthMm: 2.5, thicknessMm: 2 },
-  },
+  { sizeMm: 10, startMm: 16, endMm: 10, prongMm: 11, bodyWidthMm: 15, bar: { widthMm: 2.5, thicknessMm: 2 } },
+  { sizeMm: 15, startMm: 22, endMm: 13, prongMm: 15, bodyWidthMm: 21, bar: { widthMm: 3, thicknessMm: 2.5 } },
+  { sizeMm: 20, startMm: 27, endMm: 16, prongMm: 19, bodyWidthMm: 27, bar: { widthMm: 3.5, thicknessMm: 3 } },
+  { sizeMm: 25, startMm: 32, endMm: 19, prongMm: 23, bodyWidthMm: 33, bar: { widthMm: 4, thicknessMm: 3.5 } },
+];
+
+const METAL: readonly SideRelease[] = [
+  { sizeMm: 10, startMm: 14, endMm: 9, prongMm: 9, bodyWidthMm: 14, bar: { widthMm: 2, thicknessMm: 2 } },
   {
     sizeMm: 15,
-    socketMm: 22,
-    prongHalfMm: 13,
-    prongMm: 15,
-    bodyWidthMm: 21,
-    bar: { widthMm: 3, thicknessMm: 2.5 },
+    startMm: 19,
+    endMm: 12,
+    prongMm: 13,
+    bodyWidthMm: 20,
+    bar: { widthMm: 2.5, thicknessMm: 2.5 },
   },
-  {
-    sizeMm: 20,
-    socketMm: 27,
-    prongHalfMm: 16,
-    prongMm: 19,
-    bodyWidthMm: 27,
-    bar: { widthMm: 3.5, thicknessMm: 3 },
-  },
+  { sizeMm: 20, startMm: 24, endMm: 14, prongMm: 17, bodyWidthMm: 26, bar: { widthMm: 3, thicknessMm: 3 } },
   {
     sizeMm: 25,
-    socketMm: 32,
-    prongHalfMm: 19,
-    prongMm: 23,
-    bodyWidthMm: 33,
-    bar: { widthMm: 4, thicknessMm: 3.5 },
+    startMm: 29,
+    endMm: 17,
+    prongMm: 21,
+    bodyWidthMm: 32,
+    bar: { widthMm: 3.5, thicknessMm: 3.5 },
   },
 ];
 
-export const HOW_TO_MEASURE =
-  'Close the buckle. Measure along its curve, from the inner edge of one cord bar to the inner edge of the other.';
+const BREAKAWAY: readonly SideRelease[] = [
+  { sizeMm: 10, startMm: 13, endMm: 9, prongMm: 9, bodyWidthMm: 15, bar: { widthMm: 2.5, thicknessMm: 2 } },
+  {
+    sizeMm: 15,
+    startMm: 16,
+    endMm: 11,
+    prongMm: 11,
+    bodyWidthMm: 20,
+    bar: { widthMm: 2.5, thicknessMm: 2.5 },
+  },
+];
 
-/** The buckle of that size; a measured length replaces the typical one, shared between the halves as before. */
-export function sideRelease(sizeMm: number, measuredMm?: number): SideRelease | undefined {
-  const typical = SIDE_RELEASE.find((s) => s.sizeMm === sizeMm);
-  if (!typical || measuredMm === undefined) return typical;
-  const scale = measuredMm / closedLengthMm(typical);
-  return { ...typical, socketMm: typical.socketMm * scale, prongHalfMm: typical.prongHalfMm * scale };
-}
+export const sideRelease = (sizeMm: number, measuredMm?: number): SideRelease | undefined =>
+  halvesOf(SIDE_RELEASE, sizeMm, measuredMm);
 
-/** What the closed buckle takes of the finished length. */
-export const closedLengthMm = (b: SideRelease): number => b.socketMm + b.prongHalfMm;
+const shapes =
+  (look: 'plastic' | 'metal' | 'breakaway') =>
+  (b: SideRelease): readonly [EndShape, EndShape] => {
+    const { prongMm, sizeMm, bodyWidthMm, bar } = b;
+    const common = { shape: 'buckle', prongMm, sizeMm, bodyWidthMm, bar, look } as const;
+    return [
+      { ...common, half: 'socket', lengthMm: b.startMm },
+      { ...common, half: 'prongs', lengthMm: b.endMm },
+    ];
+  };
+
+const NAMES = ['socket half', 'prong half'] as const;
+
+/** Side-release buckles: plastic, metal, and the kind that lets go under a load, for cats. */
+export const sideReleases: readonly Closure[] = [
+  twoHalves({
+    id: 'side-release',
+    name: 'side-release buckle',
+    list: SIDE_RELEASE,
+    usual: 15,
+    words:
+      'Two plastic halves, pressed at the sides to open. Sized by the slot that the cord passes through.',
+    shapes: shapes('plastic'),
+    names: NAMES,
+  }),
+  twoHalves({
+    id: 'metal-side-release',
+    name: 'metal side-release buckle',
+    list: METAL,
+    usual: 15,
+    words: 'As the plastic one, shorter and heavier; cold on the skin in winter.',
+    shapes: shapes('metal'),
+    names: NAMES,
+  }),
+  twoHalves({
+    id: 'breakaway',
+    name: 'breakaway buckle',
+    list: BREAKAWAY,
+    usual: 10,
+    words: 'Two halves that come apart by themselves under a small pull.',
+    shapes: shapes('breakaway'),
+    names: NAMES,
+    cautions: ['Try the breakaway by hand before each wear: it must open at a small pull.'],
+  }),
+];

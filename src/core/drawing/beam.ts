@@ -1,66 +1,91 @@
-import { closedLengthMm, sideRelease } from '../closures/sideRelease.ts';
-import { findColour } from '../colour/palette.ts';
+import type { BandEnd } from '../closures/types.ts';
 import type { Design } from '../formats/design.gen.ts';
-import type { SolvedWeave } from '../patterns/types.ts';
-import { strandSpans } from '../plan/spans.ts';
-import type { Plan } from '../plan/types.ts';
-import { buckleHalf } from './buckle.ts';
-import { joinTubes } from './joins.ts';
-import { paintTubes, type View } from './paint.ts';
-import type { Scene } from './shape.ts';
-import { bandTubes } from './tubes.ts';
+import type { Band, Plan } from '../plan/types.ts';
+import { caseShapes, hardwareReach, hardwareShapes, ringShapes } from './hardware.ts';
+import { paintTubes, project, type View } from './paint.ts';
+import type { Pictures } from './pictures.ts';
+import { cordColours, pieceTubes } from './piece.ts';
+import { type Place, placed, placesOf, placeTube } from './place.ts';
+import type { Scene, Shape } from './shape.ts';
+import { along } from './shapes.ts';
 
 /** Room round the piece, in mm. */
 const PAD = 3;
 
-/** The whole piece laid out flat to scale, open: x = 0 is the first bar's band-side edge. */
-export function beamScene(design: Design, plan: Plan, solved: SolvedWeave, view: View): Scene {
-  const buckle = sideRelease(design.closure.sizeMm, design.closure.lengthMm)!;
-  const d = plan.metrics.diameterMm;
-  const startMm = plan.standoffMm;
-  const endMm = startMm + plan.wovenLengthMm;
-  const weave = bandTubes({
-    solved,
-    diameterMm: d,
-    rows: plan.rows,
-    wovenMm: plan.wovenLengthMm,
-    startMm,
-    spans: strandSpans(plan),
-  });
-  const joins = joinTubes({
-    buckle,
-    diameterMm: d,
-    startMm,
-    endMm,
-    tubes: weave,
-    isOneCord: design.setup.style !== 'separate',
-  });
-  const colours = plan.cords.map((c) => findColour(c.colour)!);
-  const painted = paintTubes([...weave, ...joins], colours, view);
-  const hardware = [
-    ...buckleHalf(buckle, 'socket', 0, -1, view),
-    ...buckleHalf(buckle, 'prongs', endMm, 1, view),
-  ];
-  const halfHeight = Math.max(buckle.bodyWidthMm, plan.metrics.widthMm) / 2 + PAD;
-  const minX = -buckle.socketMm - PAD;
+/** The whole piece laid out flat to scale, open: x = 0 is the first bar's band-side edge (of two halves, the case's). */
+export function beamScene(design: Design, plan: Plan, pictures: Pictures, view: View): Scene {
+  const places = placesOf(plan);
+  const tubes = plan.bands.flatMap((_, i) =>
+    pieceTubes(design, plan, pictures, i).map((t) => placeTube(t, places[i]!)),
+  );
+  const painted = paintTubes(tubes, cordColours(plan), view);
+  const hardware = plan.bands.flatMap((band, i) => bandHardware(band, places[i]!, view));
+  const lug = plan.measures.lug?.mm ?? 0;
+  const watch = plan.bands.length > 1 ? caseShapes(0, plan.caseMm, lug, view) : [];
+  const { ring } = plan;
+  const hung =
+    ring && view !== 'edge' ? ringShapes(ring.atMm, ring.flatMm, ring.wireMm, plan.metrics.widthMm) : [];
+  const spread = extents(tubes, plan, places, view);
+  const below = hung.length > 0 ? Math.max(plan.metrics.widthMm / 2 + 12, ring!.flatMm) : 0;
+  const half = Math.max(spread.half, watch.length > 0 && view !== 'edge' ? lug : 0) + PAD;
   return {
-    minX,
-    minY: -halfHeight,
-    widthMm: endMm + buckle.prongHalfMm + buckle.prongMm + PAD - minX,
-    heightMm: 2 * halfHeight,
+    minX: spread.from - PAD,
+    minY: -half,
+    widthMm: spread.to - spread.from + 2 * PAD,
+    heightMm: half + Math.max(half, below),
     shapes: [
       ...painted.shapes.slice(0, painted.middle),
       ...hardware,
       ...painted.shapes.slice(painted.middle),
+      ...watch,
+      ...hung,
     ],
   };
 }
 
-/** Where the closed length is measured on the open piece: the two planes at which the buckle halves meet. */
-export function closedSpan(design: Design, plan: Plan): { fromMm: number; toMm: number } {
-  const buckle = sideRelease(design.closure.sizeMm, design.closure.lengthMm)!;
-  return {
-    fromMm: -buckle.socketMm,
-    toMm: plan.finishedLengthMm - closedLengthMm(buckle) + buckle.prongHalfMm,
+const barOf = (band: Band, at: 'start' | 'end'): number =>
+  at === 'start' ? 0 : band.startMm + band.wovenMm + band.end.standoffMm;
+
+function bandHardware(band: Band, place: Place, view: View): Shape[] {
+  const shapes = (end: BandEnd, at: 'start' | 'end') => {
+    const outwards = (at === 'start' ? -place.dir : place.dir) as 1 | -1;
+    return hardwareShapes(end.shape, along(placed(place, barOf(band, at)), outwards), view);
   };
+  return [...shapes(band.start, 'start'), ...shapes(band.end, 'end')];
+}
+
+/** How far the piece reaches along the mat, and to each side. */
+function extents(tubes: Parameters<typeof paintTubes>[0], plan: Plan, places: readonly Place[], view: View) {
+  let [from, to, half] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY, 0];
+  for (const t of tubes) {
+    for (let i = 0; i < t.points.length; i += 3) {
+      const [x, y] = project(view, t.points[i]!, t.points[i + 1]!, t.points[i + 2]!);
+      from = Math.min(from, x - t.radiusMm);
+      to = Math.max(to, x + t.radiusMm);
+      half = Math.max(half, Math.abs(y) + t.radiusMm);
+    }
+  }
+  for (const [i, band] of plan.bands.entries()) {
+    for (const at of ['start', 'end'] as const) {
+      const reach = hardwareReach(band[at].shape);
+      const out = at === 'start' ? -reach.out : reach.out;
+      const x = placed(places[i]!, barOf(band, at) + out);
+      from = Math.min(from, x);
+      to = Math.max(to, x);
+      half = Math.max(half, view === 'edge' ? 0 : reach.half);
+    }
+  }
+  return { from, to, half };
+}
+
+/** Where the closed length is measured on the open piece: as much beyond each end as the closure takes there. */
+export function closedSpan(plan: Pick<Plan, 'bands' | 'caseMm'>): { fromMm: number; toMm: number } {
+  const places = placesOf(plan);
+  const far = (i: number, at: 'start' | 'end') => {
+    const band = plan.bands[i]!;
+    const out = band[at].takesMm;
+    return placed(places[i]!, barOf(band, at) + (at === 'start' ? -out : out));
+  };
+  if (plan.bands.length < 2) return { fromMm: far(0, 'start'), toMm: far(0, 'end') };
+  return { fromMm: far(0, 'end'), toMm: far(1, 'end') };
 }

@@ -216,13 +216,13 @@ describe('paint', () => {
 
 describe('the Beam', () => {
   it('is to scale: closed length, woven length and buckle are where the plan says', () => {
-    const scene = beamScene(design, planned, solved, 'front');
-    const span = closedSpan(design, planned);
+    const scene = beamScene(design, planned, { weave: solved, knots: new Map() }, 'front');
+    const span = closedSpan(planned);
     expect(span.toMm - span.fromMm).toBeCloseTo(planned.finishedLengthMm + 0, 6);
     const hardware = scene.shapes.filter((s) => !s.strand).flatMap(points);
     expect(Math.min(...hardware.map((p) => p[0]))).toBeCloseTo(span.fromMm, 1);
     const woven = scene.shapes.filter((s) => s.strand === 'A' && s.part === 'outline').flatMap(points);
-    const end = planned.standoffMm + planned.wovenLengthMm;
+    const end = planned.bands[0]!.startMm + planned.wovenLengthMm;
     expect(Math.max(...woven.map((p) => p[0]))).toBeLessThan(end + 4);
     expect(Math.max(...woven.map((p) => p[0]))).toBeGreaterThan(end - 6);
     const across = woven.map((p) => p[1]);
@@ -245,7 +245,7 @@ describe('the Beam', () => {
       const p = plan(d);
       if (!p.ok) throw new Error(w.id);
       for (const view of ['front', 'back', 'edge'] as const) {
-        const scene = beamScene(d, p.value, made, view);
+        const scene = beamScene(d, p.value, { weave: made, knots: new Map() }, view);
         for (const shape of scene.shapes.filter((s) => s.part === 'outline')) {
           for (const [x] of points(shape)) {
             expect(x, w.id).toBeGreaterThanOrEqual(scene.minX - 8);
@@ -257,20 +257,20 @@ describe('the Beam', () => {
   });
 
   it('shows the joined colours from the first bar to the join, then both', () => {
-    const scene = beamScene(design, planned, solved, 'front');
+    const scene = beamScene(design, planned, { weave: solved, knots: new Map() }, 'front');
     const reach = (cord: number) =>
       scene.shapes
         .filter((s) => s.strand === 'C2' && s.cord === cord && s.part === 'outline')
         .flatMap(points)
         .map((p) => p[0]);
-    const join = planned.marks[0]!.atMm;
+    const join = planned.bands[0]!.marks[0]!.atMm;
     const [first, second] = [reach(0), reach(1)];
     expect(Math.max(...first)).toBeLessThan(join + 2);
     expect(Math.min(...second)).toBeGreaterThan(join - 4);
   });
 
   it('is written as SVG to scale, with titles made safe', () => {
-    const scene = beamScene(design, planned, solved, 'back');
+    const scene = beamScene(design, planned, { weave: solved, knots: new Map() }, 'back');
     const svg = sceneSvg(scene, 'Ines & "Lin" <band>');
     expect(svg).toContain('<title>Ines &amp; &quot;Lin&quot; &lt;band&gt;</title>');
     expect(svg).toContain(`width="${scene.widthMm.toFixed(2)}mm"`);

@@ -1,10 +1,11 @@
-import type { SideRelease } from '../closures/sideRelease.ts';
+import type { BandEnd } from '../closures/types.ts';
 import { smoothTube, type Tube } from './tubes.ts';
 
 type Point = readonly [number, number, number];
 
 export interface JoinContext {
-  readonly buckle: SideRelease;
+  readonly start: BandEnd;
+  readonly end: BandEnd;
   readonly diameterMm: number;
   /** Start and end of the weave along the band. */
   readonly startMm: number;
@@ -12,66 +13,131 @@ export interface JoinContext {
   readonly tubes: readonly Tube[];
   /** Cores turn into working ends at the second bar. */
   readonly isOneCord: boolean;
+  /** Working ends are hitched to the first bar, too. */
+  readonly isSideBySide?: boolean;
+  /** The cord, as an index into the plan's, that a slider is tied in. */
+  readonly sliderCord?: number | undefined;
 }
 
-/** The cord between weave and hardware: hitches on the first bar, turns round the second. */
-export function joinTubes(c: JoinContext): Tube[] {
+export interface Ends {
+  /** Cords that run from end to end, left to right, as they leave the weave at its start and at its end. */
+  readonly starts: readonly Tube[];
+  readonly ends: readonly Tube[];
+  readonly workEnds: readonly Tube[];
+}
+
+export function endsOf({ tubes, isSideBySide }: Pick<JoinContext, 'tubes' | 'isSideBySide'>): Ends {
   const lane = (t: Tube) => `${t.strand}/${t.lane}`;
   const isFirst = (t: Tube, i: number, all: readonly Tube[]) =>
     all.findIndex((u) => lane(u) === lane(t)) === i;
   const isLast = (t: Tube, i: number, all: readonly Tube[]) =>
     all.findLastIndex((u) => lane(u) === lane(t)) === i;
-  const cores = c.tubes.filter((t) => t.role === 'core');
-  const works = c.tubes.filter((t) => t.role !== 'core');
+  const cores = tubes.filter((t) => t.role === 'core');
+  const works = tubes.filter((t) => t.role !== 'core');
   const tied = cores.length > 0 ? cores : works;
-  const starts = tied.filter(isFirst).sort((a, b) => a.points[0]! - b.points[0]!);
-  const ends = tied.filter(isLast).sort((a, b) => a.points[0]! - b.points[0]!);
-  const workEnds = works.filter(isLast);
-  const hitches: Tube[] = [];
-  for (let i = 0; i < starts.length; i += 2) {
-    const pair = starts.slice(i, i + 2);
-    const middle = pair.reduce((sum, t) => sum + t.points[0]!, 0) / pair.length;
-    hitches.push(...pair.map((t) => larksHeadLeg(c, t, middle)));
-  }
-  return [...hitches, ...ends.map((t, i) => secondTurn(c, t, c.isOneCord ? workEnds[i] : undefined))];
+  const left = (a: Tube, b: Tube) => a.points[0]! - b.points[0]!;
+  return {
+    starts: (isSideBySide ? tubes : tied).filter(isFirst).sort(left),
+    ends: tied.filter(isLast).sort(left),
+    workEnds: works.filter(isLast),
+  };
 }
 
-/** Half of a lark's head: up over the bar, round it, and half the strap across both legs. */
-function larksHeadLeg(c: JoinContext, tube: Tube, middle: number): Tube {
-  const { diameterMm: d, startMm } = c;
-  const { widthMm: w, thicknessMm: t } = c.buckle.bar;
-  const out = (t + d) / 2;
-  const [x0, y0, z0] = [tube.points[0]!, tube.points[1]!, tube.points[2]!];
-  const side = Math.sign(x0 - middle) || 1;
-  const half = slotHalf(c);
-  const centre = Math.max(-half, Math.min(half, middle));
-  const at = (v: number) => Math.max(-half - 0.4 * d, Math.min(half + 0.4 * d, centre + side * v));
-  const path: Point[] = [
-    [x0, Math.max(y0, startMm) + 0.1, z0],
-    [at(0.55 * d), startMm * 0.45, 0.1 * d],
-    [at(0.55 * d), -w * 0.2, out],
-    [at(0.65 * d), -w * 0.9, out * 0.95],
-    [at(0.95 * d), -w - d * 0.45, 0],
-    [at(1.5 * d), -w * 0.6, -out],
-    [at(1.5 * d), d * 0.3, -out * 0.7],
-    [at(1.45 * d), d * 0.75, 0.25 * d],
-    [at(0.9 * d), d * 0.6, out + 0.35 * d],
-    [centre, d * 0.5, out + 0.6 * d],
-  ];
-  return smoothTube(path, tube);
+/** The cord between weave and bars: hitches on the first, turns round the second or hitches on it; folds without bars. */
+export function joinTubes(c: JoinContext): Tube[] {
+  const { starts, ends, workEnds } = endsOf(c);
+  const out: Tube[] = [];
+  if (c.start.kind === 'bar') {
+    for (const pair of pairs(starts)) out.push(...hitch(c, c.start, pair, 1));
+  } else {
+    const idle = c.start.kind === 'loop' || c.start.kind === 'run' ? starts.slice(c.start.carries) : starts;
+    out.push(...pairs(idle).flatMap((pair) => fold(c, pair)));
+  }
+  if (c.end.kind === 'bar' && c.end.attach === 'hitched') {
+    const hitched = workEnds.toSorted((a, b) => lastOf(a)[0] - lastOf(b)[0]);
+    for (const pair of pairs(hitched)) out.push(...hitch(c, c.end, pair, -1));
+  } else if (c.end.kind === 'bar' || (c.end.kind === 'tip' && c.isOneCord)) {
+    out.push(...ends.map((t, i) => secondTurn(c, t, c.isOneCord ? workEnds[i] : undefined)));
+  }
+  return out;
 }
+
+function pairs<T>(list: readonly T[]): T[][] {
+  const out: T[][] = [];
+  for (let i = 0; i < list.length; i += 2) out.push(list.slice(i, i + 2));
+  return out;
+}
+
+export const firstOf = (t: Tube): Point => [t.points[0]!, t.points[1]!, t.points[2]!];
+
+export function lastOf(t: Tube): Point {
+  const n = t.points.length;
+  return [t.points[n - 3]!, t.points[n - 2]!, t.points[n - 1]!];
+}
+
+const BARE = { widthMm: 0, thicknessMm: 0 };
 
 /** How far from the middle a cord's centre line may pass the slot: on wider bands the outer cords lean inwards. */
-const slotHalf = (c: JoinContext): number => Math.max(0, (c.buckle.sizeMm - c.diameterMm) / 2);
+const slotHalf = (c: JoinContext, end: BandEnd): number =>
+  Math.max(0, ((end.slotMm ?? Number.POSITIVE_INFINITY) - c.diameterMm) / 2);
+
+/** A pair of lark's head legs; at the end (dir −1) the same, turned by half. */
+function hitch(c: JoinContext, end: BandEnd, pair: readonly Tube[], dir: 1 | -1): Tube[] {
+  const from = pair.map((t) => (dir === 1 ? firstOf(t) : lastOf(t)));
+  const middle = from.reduce((sum, p) => sum + p[0], 0) / pair.length;
+  const [d, stand] = [c.diameterMm, end.standoffMm];
+  const { widthMm: w, thicknessMm: t } = end.bar ?? BARE;
+  const out = (t + d) / 2;
+  const half = slotHalf(c, end);
+  const edge = dir === 1 ? 0 : c.endMm;
+  const centre = Math.max(-half, Math.min(half, middle));
+  return pair.map((tube, i) => {
+    const [x0, y0, z0] = from[i]!;
+    const side = Math.sign(x0 - middle) || 1;
+    const at = (v: number) => Math.max(-half - 0.4 * d, Math.min(half + 0.4 * d, centre + side * v));
+    const y = (v: number) => edge + dir * v;
+    const path: Point[] = [
+      [x0, dir === 1 ? Math.max(y0, stand) + 0.1 : Math.min(y0, c.endMm) - 0.1, z0],
+      [at(0.55 * d), y(stand * 0.45), 0.1 * d],
+      [at(0.55 * d), y(-w * 0.2), out],
+      [at(0.65 * d), y(-w * 0.9), out * 0.95],
+      [at(0.95 * d), y(-w - d * 0.45), 0],
+      [at(1.5 * d), y(-w * 0.6), -out],
+      [at(1.5 * d), y(d * 0.3), -out * 0.7],
+      [at(1.45 * d), y(d * 0.75), 0.25 * d],
+      [at(0.9 * d), y(d * 0.6), out + 0.35 * d],
+      [centre, y(d * 0.5), out + 0.6 * d],
+    ];
+    return smoothTube(path, tube);
+  });
+}
+
+/** A fold that lies against the first row: half an arc from each of its two legs. */
+function fold(c: JoinContext, pair: readonly Tube[]): Tube[] {
+  if (pair.length < 2) return [];
+  const [a, b] = pair.map(firstOf) as [Point, Point];
+  const middle = (a[0] + b[0]) / 2;
+  const depth = Math.min(c.diameterMm * 0.9, Math.abs(b[0] - a[0]) / 2 + c.diameterMm * 0.4);
+  return pair.map((tube, i) => {
+    const p = i === 0 ? a : b;
+    return smoothTube(
+      [
+        [p[0], p[1] + 0.1, p[2]],
+        [p[0] * 0.8 + middle * 0.2, c.startMm - depth * 0.75, p[2] * 0.5],
+        [middle, c.startMm - depth, 0],
+      ],
+      tube,
+    );
+  });
+}
 
 function secondTurn(c: JoinContext, tube: Tube, work: Tube | undefined): Tube {
   const { diameterMm: d, endMm } = c;
-  const { widthMm: w, thicknessMm: t } = c.buckle.bar;
+  const { widthMm: w, thicknessMm: t } = c.end.bar ?? BARE;
   const out = (t + d) / 2;
-  const n = tube.points.length;
-  const [x0, y0, z0] = [tube.points[n - 3]!, tube.points[n - 2]!, tube.points[n - 1]!];
+  const [x0, y0, z0] = lastOf(tube);
   const side = Math.sign(x0) || 1;
-  const half = slotHalf(c);
+  const half = slotHalf(c, c.end);
   const at = (v: number) => Math.max(-half, Math.min(half, x0 + side * v));
   const path: Point[] = [
     [x0, Math.min(y0, endMm) - 0.1, z0],
@@ -81,9 +147,7 @@ function secondTurn(c: JoinContext, tube: Tube, work: Tube | undefined): Tube {
     [at(0.55 * d), endMm + w * 0.7, out],
     [at(0.6 * d), endMm - 0.05 * d, out * 0.8],
   ];
-  if (work) {
-    const m = work.points.length;
-    path.push([work.points[m - 3]!, work.points[m - 2]!, work.points[m - 1]!]);
-  } else path.push([at(0.3 * d), endMm - 0.9 * d, 0.2 * d]);
+  if (work) path.push(lastOf(work));
+  else path.push([at(0.3 * d), endMm - 0.9 * d, 0.2 * d]);
   return smoothTube(path, tube);
 }

@@ -1,5 +1,6 @@
 import { PALETTE } from '../colour/palette.ts';
 import type { SolvedWeave } from '../patterns/types.ts';
+import { knotTubes } from './knots.ts';
 import { paintTubes, project, type View } from './paint.ts';
 import type { Scene } from './shape.ts';
 import { bandTubes, type Tube } from './tubes.ts';
@@ -25,7 +26,7 @@ export function sampleColours(solved: Pick<SolvedWeave, 'strands'>): number[] {
  */
 export function sampleScene(solved: SolvedWeave, view: View, lengthD = 14, diameterMm = 4): Scene {
   const tubes =
-    solved.kind === 'weave' ? weaveTubes(solved, lengthD, diameterMm) : knotTubes(solved, diameterMm);
+    solved.kind === 'weave' ? weaveTubes(solved, lengthD, diameterMm) : colouredKnot(solved, diameterMm);
   const { shapes } = paintTubes(tubes, SAMPLE_PALETTE, view);
   const [x, y] = [bounds(tubes, view, 0), bounds(tubes, view, 1)];
   const pad = PAD * diameterMm;
@@ -57,46 +58,9 @@ function weaveTubes(solved: SolvedWeave, lengthD: number, diameterMm: number): T
   });
 }
 
-function knotTubes(solved: SolvedWeave, d: number): Tube[] {
+function colouredKnot(solved: SolvedWeave, d: number): Tube[] {
   const colours = sampleColours(solved);
-  const half = solved.bodyD / 2 + LEAD;
-  const middle = bodyMiddle(solved);
-  return solved.strands.map((s, i): Tube => {
-    const p = solved.points[i]!;
-    const kept: number[] = [];
-    for (let k = 0; k < p.length; k += 3) {
-      const isNear =
-        solved.kind === 'knot' ||
-        (Math.abs(p[k + 1]! - middle) <= half && Math.abs(p[k]!) <= solved.widthD / 2 + LEAD);
-      if (isNear) kept.push(p[k]! * d, p[k + 1]! * d, p[k + 2]! * d);
-    }
-    if (solved.kind === 'knot') kept.push(...kept.slice(0, 3));
-    return {
-      points: Float64Array.from(kept),
-      radiusMm: s.radiusD * d,
-      strand: s.name,
-      role: s.role,
-      lane: 0,
-      cord: colours[i]!,
-      arcMm: 0,
-    };
-  });
-}
-
-/** Middle of the bulk of the points along y: leads pull it little, as they are straight and few. */
-function bodyMiddle(solved: SolvedWeave): number {
-  const work = solved.strands.findIndex((s) => s.role !== 'core');
-  const p = solved.points[work]!;
-  const curled: number[] = [];
-  for (let k = 3; k < p.length - 3; k += 3) {
-    const turn = Math.hypot(
-      p[k - 3]! - 2 * p[k]! + p[k + 3]!,
-      p[k - 2]! - 2 * p[k + 1]! + p[k + 4]!,
-      p[k - 1]! - 2 * p[k + 2]! + p[k + 5]!,
-    );
-    if (turn > 0.012) curled.push(p[k + 1]!);
-  }
-  return curled.length > 0 ? (Math.min(...curled) + Math.max(...curled)) / 2 : 0;
+  return knotTubes(solved, d, LEAD).map((t, i) => ({ ...t, cord: colours[i]! }));
 }
 
 function bounds(tubes: readonly Tube[], view: View, axis: 0 | 1): [number, number] {

@@ -5,7 +5,8 @@ import { FINGER_MM, fingerHullMm } from './fingers.ts';
 export type Ease =
   | { readonly school: 'thickness'; readonly slackMm: number }
   | { readonly school: 'flat'; readonly addMm: number }
-  | { readonly school: 'fingers'; readonly fingers: number; readonly fingerMm?: number };
+  | { readonly school: 'fingers'; readonly fingers: number; readonly fingerMm?: number }
+  | { readonly school: 'try-on' };
 
 export const SLACKS = [
   { id: 'snug', slackMm: 0 },
@@ -29,6 +30,15 @@ export interface Fitted {
  */
 export function fitted(girthMm: number, thicknessMm: number, ease: Ease): Fitted {
   const bend = Math.PI * thicknessMm;
+  if (ease.school === 'try-on') {
+    const most = SLACKS.at(-1)!.slackMm;
+    return {
+      ease,
+      label: 'try on',
+      finishedMm: girthMm + bend + most,
+      why: why`cord for the loosest fit: girth ${len(girthMm)} + π × thickness ${len(thicknessMm)} = ${len(bend)} + ${len(most)}; try it on from ${len(girthMm + bend)} and stop where you like it`,
+    };
+  }
   if (ease.school === 'flat') {
     return {
       ease,
@@ -55,13 +65,14 @@ export function fitted(girthMm: number, thicknessMm: number, ease: Ease): Fitted
   };
 }
 
-/** The three schools side by side with their usual settings; the chosen one keeps its own. */
+/** The schools side by side with their usual settings; the chosen one keeps its own. */
 export function compareSchools(girthMm: number, thicknessMm: number, chosen: Ease): readonly Fitted[] {
   const usual: Ease[] = [
     ...SLACKS.map((s) => ({ school: 'thickness' as const, slackMm: s.slackMm })),
     { school: 'flat', addMm: FLAT_ADD_MM },
     { school: 'fingers', fingers: 1 },
     { school: 'fingers', fingers: 2 },
+    { school: 'try-on' },
   ];
   const isListed = usual.some((e) => sameEase(e, chosen));
   return (isListed ? usual : [chosen, ...usual]).map((ease) => fitted(girthMm, thicknessMm, ease));
@@ -69,6 +80,7 @@ export function compareSchools(girthMm: number, thicknessMm: number, chosen: Eas
 
 export function sameEase(a: Ease, b: Ease): boolean {
   if (a.school === 'thickness') return b.school === 'thickness' && a.slackMm === b.slackMm;
+  if (a.school === 'try-on') return b.school === 'try-on';
   if (a.school === 'flat') return b.school === 'flat' && a.addMm === b.addMm;
   return (
     b.school === 'fingers' &&

@@ -1,11 +1,11 @@
 // Generated from schemas/design.schema.json by npm run gen. Do not edit.
 
 /**
- * One piece as a maker states it, version 1. Lengths in millimetres.
+ * One piece as a maker states it, version 2. Lengths in millimetres.
  */
 export interface Design {
   format: "warp-beam/design";
-  version: 1;
+  version: 2;
   /**
    * What the maker calls this design.
    */
@@ -20,6 +20,12 @@ export interface Design {
      * Girth of the body where the piece sits, tape touching and not squeezing.
      */
     girthMm: number;
+  };
+  /**
+   * What else was measured, by the product's measure ids: hand, heel, head, lug, lugToLug, gap, springBar, width, ringAt, ringFlat.
+   */
+  measures?: {
+    [k: string]: number;
   };
   /**
    * How much longer than the body the band is.
@@ -37,6 +43,9 @@ export interface Design {
         school: "fingers";
         fingers: number;
         fingerMm?: number;
+      }
+    | {
+        school: "try-on";
       };
   pattern: {
     id: string;
@@ -63,12 +72,16 @@ export interface Design {
   cord: string;
   setup: {
     /**
-     * folded: one cord, hitched at its middle. fused: two colours joined into that one cord. separate: a core cord and a working cord.
+     * folded: one cord, hitched at its middle. fused: two colours joined into that one cord. separate: core cords and working cords. side-by-side: every cord folded and hitched beside the next, its two ends being neighbours in the weave.
      */
-    style: "folded" | "fused" | "separate";
+    style: "folded" | "fused" | "separate" | "side-by-side";
+    /**
+     * How the length is kept while tying: pegs of a jig, a ruler or tape on the table, or trying on.
+     */
+    hold?: "jig" | "tape" | "hand";
   };
   /**
-   * folded: the cord. fused: front colour, edge colour. separate: working cord, core cord.
+   * folded, side-by-side: the cord. fused: front colour, edge colour. separate: working cord, core cord.
    *
    * @minItems 1
    * @maxItems 2
@@ -77,12 +90,54 @@ export interface Design {
     colour: string;
   }[];
   closure: {
-    kind: "side-release";
-    sizeMm: number;
+    /**
+     * Id of a closure, e.g. side-release, knot-loop, double-sliding, cinch.
+     */
+    kind: string;
+    /**
+     * Size that the hardware is sold by: slot, bar, bead.
+     */
+    sizeMm?: number;
     /**
      * Measured closed, along the curve, cord bar to cord bar; replaces the typical length.
      */
     lengthMm?: number;
+    /**
+     * How the second half is held: cores led round its bar and back under the last rows, or cow hitches in the working ends.
+     */
+    attach?: "returned" | "hitched";
+    /**
+     * Pin hole of a shackle, 1 the tightest.
+     */
+    hole?: number;
+    /**
+     * Id of the knot that stops, slides or grips.
+     */
+    knot?: string;
+    /**
+     * Inner perimeter of a loop over the girth of what passes it, 1 to 1.15.
+     */
+    loopShare?: number;
+    /**
+     * Inner girth wanted when it is fully open.
+     */
+    openMm?: number;
+    /**
+     * Distance wanted between the ends of the weave when closed.
+     */
+    gapMm?: number;
+    /**
+     * How far a strap runs on past its buckle.
+     */
+    pastMm?: number;
+    /**
+     * Rows of a slider, or that a strand is tucked back.
+     */
+    rows?: number;
+    /**
+     * Id of the cord type of a slider.
+     */
+    cord?: string;
   };
   /**
    * What is done about cord that draws up when first wetted.

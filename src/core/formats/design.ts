@@ -6,7 +6,7 @@ import validate from './design.validate.gen.js';
 export type { Design } from './design.gen.ts';
 
 export const DESIGN_FORMAT = 'warp-beam/design';
-export const DESIGN_VERSION = 1;
+export const DESIGN_VERSION = 2;
 /** A design is a page of text; anything larger is not one. */
 export const MAX_DESIGN_CHARS = 200_000;
 
@@ -48,8 +48,24 @@ export function readDesign(data: unknown): Result<Design> {
       message: `This was written by a newer Warp Beam (design version ${version}; this one reads up to ${DESIGN_VERSION}). It was left untouched.`,
     });
   }
-  if (!validate(data)) return { ok: false, issues: schemaIssues(validate.errors ?? []) };
-  return ok(data as Design);
+  const migrated = migrate(data as Versioned);
+  if (!validate(migrated)) return { ok: false, issues: schemaIssues(validate.errors ?? []) };
+  return ok(migrated as unknown as Design);
+}
+
+interface Versioned {
+  readonly version?: unknown;
+}
+
+/** From each version to the next, by the version that is left. Version 2 only knows more; what version 1 said stays true. */
+const STEPS: Readonly<Record<number, (data: Versioned) => Versioned>> = {
+  1: (data) => ({ ...data, version: 2 }),
+};
+
+/** Brings an older document up to date, step by step; what claims no version we know is left for the schema to refuse. */
+function migrate(data: Versioned): Versioned {
+  const step = typeof data.version === 'number' ? STEPS[data.version] : undefined;
+  return step ? migrate(step(data)) : data;
 }
 
 /** The document as a file: stable order, two spaces, a newline at the end. */

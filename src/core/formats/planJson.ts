@@ -16,10 +16,43 @@ export function planJson(plan: Plan) {
     thicknessMm: mm(plan.metrics.thicknessMm),
     innerGirthMm: mm(plan.figures.innerGirth.value),
     weightG: mm(plan.figures.weight.value),
+    minutes: mm(plan.figures.minutes.value),
+    closure: {
+      id: plan.closed.id,
+      closedInnerMm: mm(plan.closed.closedMm),
+      openInnerMm: plan.closed.openMm === undefined ? null : mm(plan.closed.openMm),
+      endsApartMm: mm(plan.closed.gapMm),
+      danglesMm: mm(plan.closed.danglesMm),
+      difficulty: plan.closed.difficulty,
+    },
+    bands: plan.bands.map((b) => ({
+      name: b.name,
+      wovenLengthMm: mm(b.wovenMm),
+      rows: b.rows,
+      start: b.start.name,
+      end: b.end.name,
+      rowOneAt: b.firstRow,
+      marks: b.marks.map((m) => ({
+        label: m.label,
+        atMm: mm(m.atMm),
+        ...(m.toMm === undefined ? {} : { toMm: mm(m.toMm) }),
+      })),
+    })),
+    measures: Object.fromEntries(
+      Object.entries(plan.measures).map(([id, m]) => [
+        id,
+        { mm: mm(m.mm), rangeMm: m.range.map(mm), measured: m.isMeasured, why: whyText(m.why) },
+      ]),
+    ),
+    ...(plan.ring
+      ? { ring: { atMm: plan.ring.atMm, fromRow: plan.ring.fromRow, toRow: plan.ring.toRow } }
+      : {}),
     cords: plan.cords.map((cord) => ({
       name: cord.name,
       letter: cord.letter,
       role: cord.role,
+      cordType: cord.cordType,
+      band: plan.bands[cord.band]!.name,
       cutLengthMm: mm(cord.cutLengthMm),
       usedLengthMm: mm(cord.usedLengthMm),
       neededMm: cord.neededMm.map(mm),
@@ -31,13 +64,19 @@ export function planJson(plan: Plan) {
       })),
       marks: cord.marks.map((mark) => ({ what: mark.what, atMm: mm(mark.atMm), why: whyText(mark.why) })),
     })),
-    checks: plan.checks.map((c) => ({ id: c.id, ok: c.ok, message: whyText(c.message) })),
+    checks: plan.checks.map((c) => ({
+      id: c.id,
+      ok: c.ok,
+      message: whyText(c.message),
+      ...(c.fix ? { fix: { label: whyText(c.fix.label), patch: c.fix.patch } } : {}),
+    })),
     figures: Object.fromEntries(
       Object.entries(plan.figures).map(([id, f]) => [
         id,
         { value: mm(f.value), unit: f.unit, why: whyText(f.why) },
       ]),
     ),
+    more: plan.more.map((f) => ({ label: f.label, value: mm(f.value), unit: f.unit, why: whyText(f.why) })),
     schools: plan.schools.map((s) => ({
       school: s.ease.school,
       label: s.label,

@@ -58,6 +58,7 @@ export const diamond: Pattern = {
   squash: 1,
   load: 0,
   patience: 6,
+  swings: true,
   difficulty: 4,
   starts: 'Two ends, or a folded cord whose fold makes the loop.',
   edges: '',

@@ -150,6 +150,45 @@ const HALF_HITCH: DrawnStrand[] = [
   },
 ];
 
+/**
+ * The end of S is led back beside it, both and the other cord are wrapped twice from below, and the end comes up through the
+ * bight that it left at the top.
+ */
+const FOLD_TOP = 6;
+export const FOLDED_WRAPPED: DrawnStrand[] = [
+  {
+    name: 'C1',
+    role: 'core',
+    path: [
+      [-1.3, -9, 0],
+      [-1.3, FOLD_TOP + 10, 0],
+    ],
+  },
+  {
+    name: 'S',
+    path: [
+      [0, -9, 0],
+      [0, FOLD_TOP, 0],
+      [0.1, FOLD_TOP + 1.6, 0],
+      [1.6, FOLD_TOP + 1.6, 0],
+      [1.7, FOLD_TOP, 0],
+      [1.7, 0.2, 0],
+      [2.2, -0.6, 0.6],
+      [3.2, 0, 1.2],
+      [-2.6, 0.7, 1.2],
+      [-2.6, 1.2, -1.2],
+      [3.2, 2, -1.2],
+      [3.2, 2.7, 1.2],
+      [-2.6, 3.4, 1.2],
+      [-2.6, 3.9, -1.2],
+      [0.7, FOLD_TOP - 0.4, -1.2],
+      [1, FOLD_TOP + 0.6, 1.2],
+      [1.1, FOLD_TOP + 3, 1.2],
+      [1.1, FOLD_TOP + 10, 0],
+    ],
+  },
+];
+
 function knot(
   id: string,
   name: string,
@@ -236,6 +275,18 @@ export const knots: readonly Pattern[] = [
     coilCrossings(3, 1),
     2,
   ),
+  // Round the other cord 4; round itself 2 in each of three passes and 1 in the last; the end over the bight 1.
+  {
+    ...knot(
+      'folded-wrapped',
+      'Folded-and-wrapped slider',
+      'The end folded back along both cords, wrapped twice round everything, and up through the small bight of the fold.',
+      () => FOLDED_WRAPPED,
+      12,
+      2,
+    ),
+    patience: 3,
+  },
   knot(
     'half-hitch',
     'Half hitch',

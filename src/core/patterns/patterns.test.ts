@@ -11,7 +11,7 @@ import { knotInvariant } from '../weave/topology.ts';
 import type { WeaveSpec } from '../weave/types.ts';
 import { chainLoop } from './chainSinnet.ts';
 import { findPattern, loadWeave, PATTERNS, solvedFacts } from './index.ts';
-import { coil } from './knots.ts';
+import { coil, FOLDED_WRAPPED } from './knots.ts';
 import { contentKey, solveWeave } from './solve.ts';
 
 const crossings = (spec: WeaveSpec) => {
@@ -64,6 +64,7 @@ describe('every pattern of the library', () => {
           squash: pattern.squash,
           load: pattern.load,
           patience: pattern.patience ?? 1,
+          swings: pattern.swings ?? false,
         }),
       );
       if (!pattern.isStraight) expect(facts.invariant).toBe(invariant(spec));
@@ -195,6 +196,31 @@ describe('what a maker knows', () => {
     expect(Math.abs(a / b - 1)).toBeLessThan(0.005);
     const spec = findPattern('diamond')!.draw();
     for (const i of [0, 1]) expect(invariant(alone(spec, i))).toBe(solvedFacts('overhand')!.invariant);
+  });
+
+  it('a diamond as it is worn takes more than two turns of each strand, and less than its mat drawn flat', () => {
+    const [a] = solvedFacts('diamond')!.strands.map((s) => s.lengthD - s.spanD!);
+    // Each strand makes an overhand and goes round the other's standing part: two turns at a diameter's distance.
+    expect(a!).toBeGreaterThan(4 * Math.PI);
+    expect(a!).toBeLessThan(30);
+  });
+
+  it('a folded-and-wrapped slider is another knot than a scaffold of as many wraps, and stays tied when the other cord is drawn', () => {
+    const [folded, scaffold] = ['folded-wrapped', 'sliding-2'].map((id) => solvedFacts(id)!);
+    expect(folded!.invariant).not.toBe(scaffold!.invariant);
+    const self = draw({ kind: 'open', id: 'a', strands: [FOLDED_WRAPPED[1]!] });
+    expect(invariant(self)).not.toBe(1);
+  });
+
+  it('a slider’s rows are the lower the thinner its cord', () => {
+    const rows = ['slider-bar-half', 'slider-bar', 'slider-bar-three-quarters'].map((id) => solvedFacts(id)!);
+    const heights = rows.map((r) => r.periodD / r.rowsPerPeriod);
+    expect(heights).toEqual(heights.toSorted((a, b) => a - b));
+    // Two thin cords cross each other in a row: about 3.2 of their own diameters for two rows, as in any Solomon bar.
+    for (const r of rows) {
+      const thin = 2 * r.strands.find((s) => s.role !== 'core')!.radiusD;
+      expect(r.periodD / thin / solvedFacts('solomon-bar')!.periodD).toBeCloseTo(1, 1);
+    }
   });
 
   it('needs more cord for more cores, and rows of the same height', () => {

@@ -111,20 +111,24 @@ export const spiralBar: Pattern = {
   facts: { crossings: 7, periods: { W: 2 } },
 };
 
-/** Two thirds of the cords' thickness: thin enough to grip, thick enough to hold. */
-const SLIDER_RADIUS = 0.33;
+/** A slider's cord over the cords that it holds: two thirds as thick grips and slides best; half and three quarters do. */
+const SLIDERS = [
+  { id: 'slider-bar', radius: 0.33, words: 'thinner cord' },
+  { id: 'slider-bar-half', radius: 0.25, words: 'cord half as thick' },
+  { id: 'slider-bar-three-quarters', radius: 0.375, words: 'cord three quarters as thick' },
+] as const;
 
-export const sliderBar: Pattern = {
+export const sliderBars: readonly Pattern[] = SLIDERS.map(({ id, radius, words }) => ({
   ...COMMON,
-  id: 'slider-bar',
+  id,
   family: 'Square-knot slider',
-  name: 'Square-knot slider, thinner cord',
+  name: `Square-knot slider, ${words}`,
   words: `A short Solomon bar in thinner cord over two overlapped cords, which slide in it. ${WORDS}`,
-  draw: () => alternating('slider-bar', 2, SLIDER_RADIUS),
+  draw: () => alternating(id, 2, radius),
   difficulty: 1,
   starts: 'The middle of a thin cord laid under the two overlapped cords.',
   edges: 'Small bumps on both edges.',
   next: 'The end that lies under the last bump goes over the cords next.',
   mistakes: [{ mistake: 'drawn so hard that nothing slides', looks: 'the cords inside are pinched thin' }],
   facts: { crossings: 14, periods: { A: 1, B: 1 } },
-};
+}));

@@ -4,14 +4,15 @@ import { DEFAULTS, type Progress, type Tight, type TightenOptions, tighten } fro
 import { format } from '../weave/format.ts';
 import { knotInvariant } from '../weave/topology.ts';
 import type { Rope, WeaveSpec } from '../weave/types.ts';
+import { girthD } from './girth.ts';
 import type { SolvedFacts, SolvedWeave } from './types.ts';
 
 /** Changes when the engine's results change, so that kept results are solved anew. */
-export const ENGINE_VERSION = 7;
+export const ENGINE_VERSION = 8;
 
 /** Identifies a result by everything that it depends on (64-bit FNV-1a over the text). */
 export function contentKey(notation: string, options: TightenOptions): string {
-  const text = `${ENGINE_VERSION}|${notation}|${options.h}|${options.seed}|${options.squash}|${options.load}${options.patience === 1 ? '' : `|${options.patience}`}`;
+  const text = `${ENGINE_VERSION}|${notation}|${options.h}|${options.seed}|${options.squash}|${options.load}${options.patience === 1 ? '' : `|${options.patience}`}${options.swings ? '|swings' : ''}`;
   let hash = 0xcbf29ce484222325n;
   for (const char of text) {
     hash ^= BigInt(char.codePointAt(0)!);
@@ -90,6 +91,7 @@ function measure(
     widthD: round(x.most - x.least),
     thicknessD: round(z.most - z.least),
     bodyD: round(y.most - y.least),
+    ...(spec.kind === 'open' ? { girthD: round(girthD(body)) } : {}),
     strands: rope.strands.map((s, i) => ({
       name: s.name,
       role: s.role,

@@ -7,7 +7,7 @@ import { hitchBar } from './hitchBar.ts';
 import { knots } from './knots.ts';
 import { ladders } from './ladder.ts';
 import { plainBands } from './plainBand.ts';
-import { sliderBar, solomonBars, spiralBar } from './solomonBar.ts';
+import { sliderBars, solomonBars, spiralBar } from './solomonBar.ts';
 import type { Pattern } from './types.ts';
 import { wideBars } from './wideBar.ts';
 
@@ -22,7 +22,7 @@ export const PATTERN_SOURCES: readonly Pattern[] = [
   hitchBar,
   ...flatBraids,
   chainSinnet,
-  sliderBar,
+  ...sliderBars,
   ...plainBands,
   ...knots,
   diamond,

@@ -15,6 +15,8 @@ export interface Pattern {
   readonly load: number;
   /** How many times the usual number of steps it may take: much slack runs through a closed knot slowly. */
   readonly patience?: number;
+  /** Set for a knot drawn as a mat, whose leads are swung out of the plane before it is measured. */
+  readonly swings?: boolean;
   /** 1 easy … 5 hard. */
   readonly difficulty: 1 | 2 | 3 | 4 | 5;
   readonly starts: string;
@@ -64,6 +66,8 @@ export interface SolvedFacts {
   readonly thicknessD: number;
   /** Length of the knot's body along the cord (open knots). */
   readonly bodyD: number;
+  /** A line drawn tight round the knot's body, across its length (open knots). */
+  readonly girthD?: number;
   readonly strands: readonly SolvedStrand[];
   readonly convergence: {
     readonly residual: number;

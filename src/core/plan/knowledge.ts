@@ -6,11 +6,14 @@ import type { Swatch } from '../usage/swatch.ts';
 export interface Knowledge {
   readonly facts: (patternId: string) => SolvedFacts | undefined;
   readonly name: (patternId: string) => string | undefined;
+  /** 1 easy … 5 hard; a weave of one's own counts as middling. */
+  readonly difficulty: (patternId: string) => number;
   readonly swatch: (patternId: string, cordId: string) => Swatch | undefined;
 }
 
 export const LIBRARY_ONLY: Knowledge = {
   facts: solvedFacts,
   name: (id) => findPattern(id)?.name,
+  difficulty: (id) => findPattern(id)?.difficulty ?? 3,
   swatch: () => undefined,
 };

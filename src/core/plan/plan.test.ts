@@ -13,7 +13,7 @@ import type { Plan } from './types.ts';
 
 const BASE: Design = {
   format: 'warp-beam/design',
-  version: 1,
+  version: 2,
   name: 'Test band',
   product: 'bracelet',
   wearer: { name: 'Ines', girthMm: 165 },
@@ -148,7 +148,7 @@ describe('plan', () => {
       const p = planned({ setup, cords: [...cords] });
       for (const spans of strandSpans(p).values()) {
         for (let i = 1; i < spans.length; i++) expect(spans[i]!.fromMm).toBeCloseTo(spans[i - 1]!.toMm, 6);
-        expect(spans.at(-1)!.toMm).toBeCloseTo(p.standoffMm + p.wovenLengthMm, 6);
+        expect(spans.at(-1)!.toMm).toBeCloseTo(p.bands[0]!.startMm + p.wovenLengthMm, 6);
       }
     }
   });
@@ -163,7 +163,7 @@ describe('plan', () => {
 
   it('puts the join of two colours away from the closure', () => {
     const p = planned({ setup: styles.fused.setup, cords: [...styles.fused.cords] });
-    expect(p.marks[0]!.atMm - p.standoffMm).toBeGreaterThanOrEqual(25);
+    expect(p.bands[0]!.marks[0]!.atMm - p.bands[0]!.startMm).toBeGreaterThanOrEqual(25);
   });
 
   it('makes the band longer to allow for wetting, by exactly what it then loses', () => {

@@ -1,7 +1,9 @@
-import { closedLengthMm, sideRelease } from '../closures/sideRelease.ts';
+import { findClosure } from '../closures/index.ts';
+import { checkOptions } from '../closures/options.ts';
 import { findColour } from '../colour/palette.ts';
 import { findCord } from '../cord/cords.ts';
-import { findProduct } from '../fit/products.ts';
+import { type Measure, type Measured, measured } from '../fit/measures.ts';
+import { findProduct, type Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
 import { type Issue, ok, type Result } from '../result.ts';
@@ -24,6 +26,7 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
   const product = found(findProduct(design.product), '/product', 'product', design.product);
   const solved = found(know.facts(design.pattern.id), '/pattern/id', 'pattern', design.pattern.id);
   const cord = found(findCord(design.cord), '/cord', 'cord', design.cord);
+  const closure = found(findClosure(design.closure.kind), '/closure/kind', 'closure', design.closure.kind);
   const colours = design.cords.map((c, i) =>
     found(findColour(c.colour), `/cords/${i}/colour`, 'colour', c.colour),
   );
@@ -34,40 +37,56 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
       message: 'This is a knot, not a weave: it makes no band.',
     });
   } else if (solved) {
-    issues.push(...styleIssues(design, solved));
+    issues.push(...cordIssues(design, solved));
+    const reason = closure?.unsuited?.(solved);
+    if (reason) issues.push({ code: 'closure.weave', path: '/closure/kind', message: reason });
   }
-  if (product) {
-    const { name, leastMm, mostMm } = product.girth;
-    range(issues, design.wearer.girthMm, leastMm, mostMm, '/wearer/girthMm', `A ${name}`);
+  if (product && closure) {
+    if (!product.closures.includes(closure.id))
+      issues.push({
+        code: 'closure.product',
+        path: '/closure/kind',
+        message: `${capital(product.article)} ${product.name} is not closed by ${closure.name === 'knot and loop' ? 'a knot and loop' : `a ${closure.name}`}.`,
+      });
+    const options = checkOptions(closure, design.closure);
+    if (!options.ok) issues.push(...options.issues);
   }
-  const { sizeMm, lengthMm } = design.closure;
-  const buckle = found(
-    sideRelease(sizeMm, lengthMm),
-    '/closure/sizeMm',
-    'side-release buckle',
-    formatLength(sizeMm, { system: 'metric', kind: 'small' }),
-  );
-  if (lengthMm !== undefined) range(issues, lengthMm, 8, 150, '/closure/lengthMm', 'A closed buckle');
+  if (product) issues.push(...measureIssues(design, product));
   const tailMm = design.tailMm ?? DEFAULT_TAIL_MM;
   range(issues, tailMm, 0, 1000, '/tailMm', 'A tail');
   const roundToMm = design.roundToMm ?? DEFAULT_ROUND_MM;
   range(issues, roundToMm, 1, 500, '/roundToMm', 'The step that cuts are rounded up to');
   if (issues.length > 0) return { ok: false, issues };
-  return ok({ design, product, solved, cord, colours, buckle, tailMm, roundToMm });
+  const measures = measuresOf(design, product);
+  const difficulty = know.difficulty(design.pattern.id);
+  return ok({ design, product, solved, difficulty, cord, colours, closure, measures, tailMm, roundToMm });
 }
 
-function styleIssues(design: Design, solved: SolvedFacts): Issue[] {
+/** Every measure of the product that is known: typed, estimated or usual. */
+export function measuresOf(design: Design, product: Product): Record<string, Measured> {
+  const girth = { name: product.girth.name, mm: design.wearer.girthMm };
+  return Object.fromEntries(
+    product.measures.flatMap((m) => {
+      const value = measured(m, design.measures?.[m.id], girth);
+      return value ? [[m.id, value] as const] : [];
+    }),
+  );
+}
+
+function measureIssues(design: Design, product: Product): Issue[] {
+  const issues: Issue[] = [];
+  const check = (m: Measure, mm: number | undefined, path: string) => {
+    if (mm !== undefined) range(issues, mm, m.leastMm, m.mostMm, path, `A ${m.name}`);
+  };
+  check(product.girth, design.wearer.girthMm, '/wearer/girthMm');
+  for (const m of product.measures) check(m, design.measures?.[m.id], `/measures/${m.id}`);
+  return issues;
+}
+
+function cordIssues(design: Design, solved: SolvedFacts): Issue[] {
   const style = STYLES[design.setup.style];
-  if (!style.suits(solved)) {
-    return [
-      {
-        code: 'design.setup',
-        path: '/setup/style',
-        message:
-          'This set-up needs two cores that turn into two working ends; choose separate cords for this weave.',
-      },
-    ];
-  }
+  const reason = style.unsuited(solved);
+  if (reason) return [{ code: 'design.setup', path: '/setup/style', message: reason }];
   const wanted = style.cords(solved);
   if (design.cords.length === wanted) return [];
   const message = `This set-up takes ${wanted === 1 ? 'one cord' : `${wanted} cords`}, not ${design.cords.length}.`;
@@ -85,4 +104,4 @@ function range(issues: Issue[], mm: number, least: number, most: number, path: s
   });
 }
 
-export const hardwareMm = (r: Resolved): number => closedLengthMm(r.buckle);
+const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);

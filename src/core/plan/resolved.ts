@@ -1,6 +1,7 @@
-import type { SideRelease } from '../closures/sideRelease.ts';
+import type { Closure } from '../closures/types.ts';
 import type { CordColour } from '../colour/palette.ts';
 import type { CordType } from '../cord/cords.ts';
+import type { Measured } from '../fit/measures.ts';
 import type { Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
@@ -10,9 +11,12 @@ export interface Resolved {
   readonly design: Design;
   readonly product: Product;
   readonly solved: SolvedFacts;
+  /** 1 easy … 5 hard, of the weave. */
+  readonly difficulty: number;
   readonly cord: CordType;
   readonly colours: readonly CordColour[];
-  readonly buckle: SideRelease;
+  readonly closure: Closure;
+  readonly measures: Readonly<Record<string, Measured>>;
   readonly tailMm: number;
   readonly roundToMm: number;
 }

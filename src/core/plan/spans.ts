@@ -9,10 +9,11 @@ export interface StrandSpan {
 
 export const laneKey = (strand: string, lane: number): string => `${strand}/${lane}`;
 
-/** Which cord each passage of a strand is made of along the band, read off the cords' own stretches, from the first bar on. */
-export function strandSpans(plan: Pick<Plan, 'cords'>): ReadonlyMap<string, readonly StrandSpan[]> {
+/** Which cord each passage of a strand of one band is made of along it, read off the cords' own stretches, from the first bar on. */
+export function strandSpans(plan: Pick<Plan, 'cords'>, band = 0): ReadonlyMap<string, readonly StrandSpan[]> {
   const spans = new Map<string, StrandSpan[]>();
-  for (const [cord, { parts }] of plan.cords.entries()) {
+  for (const [cord, { parts, band: mine }] of plan.cords.entries()) {
+    if (mine !== band) continue;
     for (const part of parts) {
       if (part.strand === undefined || part.fromMm === undefined || part.toMm === undefined) continue;
       const key = laneKey(part.strand, part.lane ?? 0);

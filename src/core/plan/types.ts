@@ -1,18 +1,29 @@
+import type { BandEnd } from '../closures/types.ts';
+import type { Measured } from '../fit/measures.ts';
 import type { Fitted } from '../fit/schools.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
 import type { Why } from '../why/why.ts';
+import type { Check, Figure, FigureId } from './check.ts';
 
 /** One stretch of a cord, in the order in which it is used. */
 export interface CordPart {
-  readonly what: 'attach' | 'core run' | 'weave' | 'tail' | 'margin' | 'rounding';
+  readonly what: 'attach' | 'core run' | 'weave' | 'closure' | 'tail' | 'margin' | 'rounding';
   readonly lengthMm: number;
   readonly why: Why;
   /** Which strand of the weave this stretch is, if it is woven or runs inside. */
   readonly strand?: string;
   readonly lane?: number;
-  /** Where it ends up along the band, measured from the first bar. */
+  /** Where it ends up along its band, measured from that band's first bar. */
   readonly fromMm?: number;
   readonly toMm?: number;
+  /** What is marked on the cord at this stretch's first or last end. */
+  readonly mark?: { readonly label: string; readonly at: 'first' | 'last' };
+}
+
+export interface CordMark {
+  readonly what: string;
+  readonly atMm: number;
+  readonly why: Why;
 }
 
 export interface CordCut {
@@ -22,6 +33,12 @@ export interface CordCut {
   readonly colour: string;
   /** Index into the design's cords. */
   readonly cord: number;
+  /** Id of the cord type that it is cut from. */
+  readonly cordType: string;
+  /** Which of the plan's bands it is for. */
+  readonly band: number;
+  /** Place on the first bar from left to right, where several are hitched side by side. */
+  readonly place?: number;
   readonly cutLengthMm: number;
   /** What stays in the finished piece. */
   readonly usedLengthMm: number;
@@ -29,56 +46,81 @@ export interface CordCut {
   readonly neededMm: readonly [number, number];
   readonly parts: readonly CordPart[];
   readonly why: Why;
-  /** Where along the cord a mark is made, from its first end: its fold or its join. */
-  readonly marks: readonly { readonly what: 'fold' | 'join'; readonly atMm: number; readonly why: Why }[];
+  /** Where along the cord a mark is made, from its first end: its fold, its join, where a stopper starts. */
+  readonly marks: readonly CordMark[];
 }
 
-export interface Check {
-  readonly id: string;
-  readonly ok: boolean;
-  readonly message: Why;
-  readonly value?: Why;
-}
-
-export interface Figure {
-  readonly label: string;
-  readonly value: number;
-  readonly unit: 'mm' | 'g' | 'rows';
-  readonly why: Why;
-}
-
-export type FigureId =
-  | 'finished'
-  | 'woven'
-  | 'rows'
-  | 'rowHeight'
-  | 'width'
-  | 'thickness'
-  | 'innerGirth'
-  | 'slack'
-  | 'hardware'
-  | 'jig'
-  | 'weight'
-  | 'total'
-  | 'ruleOfThumb';
-
-/** A mark on the band, from the first bar. */
+/** A mark on a band, from its first bar. */
 export interface BandMark {
   readonly atMm: number;
+  readonly toMm?: number;
   readonly label: string;
+}
+
+/** A woven piece: the whole product, or one half of a strap. Places run from its first bar: weave from `startMm`. */
+export interface Band {
+  readonly name: string;
+  readonly wovenMm: number;
+  readonly rows: number;
+  /** Bar to weave at the hitched end. */
+  readonly startMm: number;
+  readonly start: BandEnd;
+  readonly end: BandEnd;
+  readonly marks: readonly BandMark[];
+  /** Where its first row is tied: rows grow from the second bar back when cores turn into working ends there. */
+  readonly firstRow: 'start' | 'end';
+}
+
+/** How the piece closes, opens and hangs. Girths are inner ones. */
+export interface Closed {
+  readonly id: string;
+  readonly closedMm: number;
+  /** Missing where it opens right up. */
+  readonly openMm?: number;
+  /** Distance between the ends of the weave when closed (of a strap: what is not woven, the case aside). */
+  readonly gapMm: number;
+  readonly danglesMm: number;
+  readonly dangles?: string;
+  readonly minutes: number;
+  readonly difficulty: number;
+  /** Steps by which the closed girth can be changed without tying anew, and what is moved. */
+  readonly adjust?: Adjust;
+}
+
+export interface Adjust {
+  readonly what: string;
+  /** Smallest step of closed girth; 0 for any. */
+  readonly stepMm: number;
+  /** How far it may go each way: tighter (negative) and looser. */
+  readonly rangeMm: readonly [number, number];
 }
 
 export interface Plan {
   readonly finishedLengthMm: number;
+  /** Over all bands. */
   readonly wovenLengthMm: number;
   readonly rows: number;
   readonly metrics: WeaveMetrics;
   readonly figures: Readonly<Record<FigureId, Figure>>;
+  /** Figures that only some closures, products or set-ups have, in the order in which they are read. */
+  readonly more: readonly Figure[];
   readonly schools: readonly Fitted[];
   readonly cords: readonly CordCut[];
   readonly checks: readonly Check[];
   readonly cautions: readonly string[];
-  readonly marks: readonly BandMark[];
-  /** Bar to weave at the hitched end. */
-  readonly standoffMm: number;
+  readonly bands: readonly Band[];
+  readonly closed: Closed;
+  /** Flat length of a watch case between the bands; 0 without one. */
+  readonly caseMm: number;
+  readonly measures: Readonly<Record<string, Measured>>;
+  /** Ring on a collar: where it lies, in rows and mm of the first band. */
+  readonly ring?: RingPlace;
+}
+
+export interface RingPlace {
+  readonly atMm: number;
+  readonly flatMm: number;
+  readonly fromRow: number;
+  readonly toRow: number;
+  readonly wireMm: number;
 }

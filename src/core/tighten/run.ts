@@ -8,6 +8,7 @@ import { kick } from './kick.ts';
 import { resample } from './resample.ts';
 import { createState, strandLengths, toRope } from './state.ts';
 import { createFire, type Fire, step } from './step.ts';
+import { swing } from './swing.ts';
 
 export interface TightenOptions {
   /** Edge length of the finest stage in cord diameters. */
@@ -19,9 +20,18 @@ export interface TightenOptions {
   readonly load: number;
   /** How many times the usual number of steps each stage may take. */
   readonly patience: number;
+  /** Drawn as a mat: once tight, its leads are swung out of the plane and it is pulled tight again (see swing.ts). */
+  readonly swings: boolean;
 }
 
-export const DEFAULTS: TightenOptions = { h: 0.2, seed: 1, squash: 1, load: 0, patience: 1 };
+export const DEFAULTS: TightenOptions = {
+  h: 0.2,
+  seed: 1,
+  squash: 1,
+  load: 0,
+  patience: 1,
+  swings: false,
+};
 
 export interface Convergence {
   /** Root mean square force per point, in strand tensions. */
@@ -185,7 +195,16 @@ export function tighten(
 ): Result<Tight> {
   const built = build(spec, seeded(options.seed));
   if (!built.ok) return built;
-  const tight = run(built.value.rope, options, onProgress);
+  const mat = proved(built.value.rope, options, onProgress);
+  if (!mat.ok || !options.swings) return mat;
+  const worn = proved(swing(mat.value.rope), options, onProgress);
+  // The knot is told by the mat's invariant: the leads' new ways would change it, though not the knot.
+  return worn.ok ? ok({ ...worn.value, invariant: mat.value.invariant }) : worn;
+}
+
+/** Pulls tight and refuses a result in which strands may have passed through each other. */
+function proved(start: Rope, options: TightenOptions, onProgress?: (p: Progress) => boolean): Result<Tight> {
+  const tight = run(start, options, onProgress);
   if (tight.ok && tight.value.convergence.leastEver < PASS_LIMIT) {
     const share = Math.round(tight.value.convergence.leastEver * 100);
     return fail({
@@ -194,7 +213,7 @@ export function tighten(
       message: `Two strands came as near as ${share} % of touching: they may have passed through each other, so no number is given. Draw the start more loosely.`,
     });
   }
-  if (tight.ok && tight.value.invariant !== knotInvariant(built.value.rope)) {
+  if (tight.ok && tight.value.invariant !== knotInvariant(start)) {
     return fail({
       code: 'tighten.changed',
       path: '',

@@ -19,6 +19,8 @@ export interface WeaveMetrics {
   readonly widthMm: number;
   readonly thicknessMm: number;
   readonly strands: readonly StrandUsage[];
+  /** Strands only lie side by side: there are no rows. */
+  readonly isPlain: boolean;
   /** Share by which usage and sizes may be off until the maker ties a swatch. */
   readonly spread: number;
   readonly source: Why;
@@ -44,6 +46,7 @@ export function weaveMetrics(solved: SolvedFacts, cord: CordType): WeaveMetrics 
       lanes: s.periods,
       perLength: s.lengthD / (solved.periodD * s.periods),
     })),
+    isPlain: solved.strands.every((s) => s.lengthD <= solved.periodD * s.periods),
     spread: PRIOR_SPREAD,
     source: why`rope engine: strands pulled tight in space, ${len(cord.nominalMm)} cord at ${percent(cord.girthFactor)} of its thickness, rows packed to ${num(solved.squash)}; ±${percent(PRIOR_SPREAD)} until you tie a swatch`,
   };

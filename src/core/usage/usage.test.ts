@@ -104,12 +104,21 @@ describe('a swatch', () => {
 });
 
 describe('cord in a knot', () => {
-  it('is more than nothing for every knot, and most for the diamond’s two strands', () => {
-    const taken = PATTERNS.map((p) => solvedFacts(p.id)!)
-      .filter((f) => f.kind === 'open')
-      .map((f) => [f.id, knotCordD(f)] as const);
+  it('is more than nothing for every knot, and more for every wrap more', () => {
+    const taken = new Map(
+      PATTERNS.map((p) => solvedFacts(p.id)!)
+        .filter((f) => f.kind === 'open')
+        .map((f) => [f.id, knotCordD(f)] as const),
+    );
     for (const [id, d] of taken) expect(d, id).toBeGreaterThan(1);
-    expect(taken.toSorted((a, b) => b[1] - a[1])[0]![0]).toBe('diamond');
+    for (const chain of [
+      ['overhand', 'double-overhand', 'barrel-3', 'barrel-4'],
+      ['sliding-1', 'sliding-2', 'sliding-3'],
+      ['larks-head', 'prusik-2', 'prusik-3'],
+    ]) {
+      const lengths = chain.map((id) => taken.get(id)!);
+      expect(lengths).toEqual(lengths.toSorted((a, b) => a - b));
+    }
   });
 
   it('two strands tied as one take more than twice what one does, having each other to go round', () => {

@@ -1,36 +1,46 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { beamScene, closedSpan } from '../../../core/drawing/beam.ts';
-import type { View } from '../../../core/drawing/paint.ts';
+import { placed, placesOf } from '../../../core/drawing/place.ts';
+import { ringScene } from '../../../core/drawing/ring.ts';
 import { PER_MM, type Scene } from '../../../core/drawing/shape.ts';
-import { useWeave } from '../../state/knowledge.tsx';
+import type { BeamView } from '../../export/files.ts';
+import { usePictures } from '../../state/knowledge.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
+import { BandNotes } from './BandNotes.tsx';
 import { type PlanView, useLit, usePlan } from './BenchContext.tsx';
+import { Dimension } from './Dimension.tsx';
 import { Mat } from './Mat.tsx';
+import { RingPiece } from './RingPiece.tsx';
 
-const VIEWS: readonly View[] = ['front', 'back', 'edge'];
-const RULER_PX = 26;
+const VIEWS: readonly BeamView[] = ['front', 'back', 'edge', 'closed'];
+export const RULER_PX = 26;
 const MAX_SCALE = 6.5;
 
 interface Props {
-  readonly view: View;
-  readonly onView: (view: View) => void;
+  readonly view: BeamView;
+  readonly onView: (view: BeamView) => void;
 }
 
-/** The piece on the cutting mat, to scale with the ruler: hardware, hitches and every row from the strands in space. */
+/** The piece on the cutting mat, to scale with the ruler: laid open from a side, or closed round the body. */
 export function Beam({ view, onView }: Props) {
   const shown = usePlan();
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
-  const solved = useWeave(shown?.planned.pattern.id);
+  const pictures = usePictures(shown?.planned.pattern.id, shown?.plan);
   const scene = useMemo(
-    () => shown && solved && beamScene(shown.planned, shown.plan, solved, view),
-    [shown, solved, view],
+    () => shown && pictures && view !== 'closed' && beamScene(shown.planned, shown.plan, pictures, view),
+    [shown, pictures, view],
+  );
+  const ring = useMemo(
+    () => shown && pictures && view === 'closed' && ringScene(shown.planned, shown.plan, pictures),
+    [shown, pictures, view],
   );
   return (
     <section aria-label="The Beam" className="on-mat relative bg-mat text-white" ref={frame}>
-      {!scene && <div className="h-72" />}
+      {!scene && !ring && <div className="h-72" />}
       {scene && shown && <Piece scene={scene} shown={shown} width={width} />}
+      {ring && shown && <RingPiece scene={ring} shown={shown} width={width} />}
       <fieldset className="flex gap-1 px-4 pb-2 text-[15px]">
         <legend className="sr-only">Which face is shown</legend>
         {VIEWS.map((v) => (
@@ -54,17 +64,21 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
   const { lit, setLit } = useLit();
   const show = useLength();
   const units = useUnits();
-  const span = closedSpan(planned, plan);
+  const span = closedSpan(plan);
   const scale = Math.min(MAX_SCALE, (width - 48) / scene.widthMm);
   const pieceTop = RULER_PX + 52;
   const pieceHeight = scene.heightMm * scale;
-  const isNarrow = width < 760;
-  const height = pieceTop + pieceHeight + (isNarrow ? 72 : 50);
+  const height = pieceTop + pieceHeight + 76;
   const left = (width - scene.widthMm * scale) / 2;
   const x = (mm: number) => left + (mm - scene.minX) * scale;
-  const middle = pieceTop + pieceHeight / 2;
-  const end = plan.standoffMm + plan.wovenLengthMm;
-  const part = lit?.part === undefined ? undefined : plan.cords[lit.cord]?.parts[lit.part];
+  const middle = pieceTop - scene.minY * scale;
+  const places = placesOf(plan);
+  const cord = lit?.part === undefined ? undefined : plan.cords[lit.cord];
+  const part = cord?.parts[lit?.part ?? -1];
+  const litSpan =
+    cord && part?.fromMm !== undefined && part.toMm !== undefined
+      ? [part.fromMm, part.toMm].map((mm) => x(placed(places[cord.band]!, mm))).sort((a, b) => a - b)
+      : undefined;
   const title = `${planned.name}: ${plan.rows} rows, ${show(plan.finishedLengthMm)} closed`;
   return (
     <svg
@@ -75,8 +89,8 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
       aria-label={title}
       data-scale={scale}
       onPointerOver={(e) => {
-        const { strand, cord } = (e.target as SVGElement).dataset;
-        setLit(strand ? { strand, cord: Number(cord ?? 0) } : undefined);
+        const { strand, cord: pointed } = (e.target as SVGElement).dataset;
+        setLit(strand ? { strand, cord: Number(pointed ?? 0) } : undefined);
       }}
       onPointerLeave={() => setLit(undefined)}
     >
@@ -85,7 +99,7 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
         height={height}
         units={units}
         scale={scale}
-        zero={x(span.fromMm)}
+        zero={x(Math.min(span.fromMm, span.toMm))}
         rulerPx={RULER_PX}
       />
       <Dimension
@@ -98,29 +112,21 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
       <g transform={`translate(${x(0)} ${middle}) scale(${scale / PER_MM})`}>
         <Shapes shapes={scene.shapes} lit={lit?.strand} />
       </g>
-      <Dimension
-        from={x(plan.standoffMm)}
-        to={x(end)}
-        y={pieceTop + pieceHeight + 18}
-        text={`woven ${show(plan.wovenLengthMm)} · ${plan.rows} rows`}
-        testId="dim-woven"
-      />
-      <text x={x(end)} y={pieceTop + pieceHeight + 42} textAnchor="end" fill="#fdf0cf" fontSize="14">
-        row 1 starts here ↑
-      </text>
-      {plan.marks.map((mark) => (
-        <Mark
-          key={mark.label}
-          x={x(mark.atMm)}
+      {plan.bands.map((band, i) => (
+        <BandNotes
+          key={band.name}
+          band={band}
+          isPlain={plan.metrics.isPlain}
+          x={(mm) => x(placed(places[i]!, mm))}
           top={pieceTop}
-          bottom={pieceTop + pieceHeight + (isNarrow ? 52 : 30)}
-          label={mark.label}
+          bottom={pieceTop + pieceHeight}
+          width={width}
         />
       ))}
-      {part?.fromMm !== undefined && part.toMm !== undefined && (
+      {litSpan && (
         <rect
-          x={x(part.fromMm) - 3}
-          width={Math.max(8, (part.toMm - part.fromMm) * scale + 6)}
+          x={litSpan[0]! - 3}
+          width={Math.max(8, litSpan[1]! - litSpan[0]! + 6)}
           y={pieceTop}
           height={pieceHeight}
           rx="5"
@@ -131,56 +137,6 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
         />
       )}
     </svg>
-  );
-}
-
-/** A mark on the band: a dashed line across it with its words underneath. */
-function Mark({ x, top, bottom, label }: { x: number; top: number; bottom: number; label: string }) {
-  return (
-    <g>
-      <path d={`M${x} ${top}V${bottom}`} stroke="#fdf0cf" strokeDasharray="5 4" strokeOpacity="0.85" />
-      <text x={x + 5} y={bottom + 12} fill="#fdf0cf" fontSize="14">
-        {label}
-      </text>
-    </g>
-  );
-}
-
-function Dimension({
-  from,
-  to,
-  y,
-  text,
-  testId,
-}: {
-  from: number;
-  to: number;
-  y: number;
-  text: string;
-  testId: string;
-}) {
-  const half = text.length * 4.6 + 10;
-  const middle = (from + to) / 2;
-  return (
-    <g>
-      <path
-        d={`M${from} ${y - 6}v12M${to} ${y - 6}v12M${from} ${y}H${middle - half}M${middle + half} ${y}H${to}`}
-        stroke="#e3a31b"
-        strokeWidth="1.5"
-        fill="none"
-      />
-      <text
-        x={middle}
-        y={y + 5}
-        textAnchor="middle"
-        fill="#fdf0cf"
-        fontSize="15"
-        className="figure"
-        data-testid={testId}
-      >
-        {text}
-      </text>
-    </g>
   );
 }
 

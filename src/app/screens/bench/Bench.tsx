@@ -1,25 +1,27 @@
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
-import type { View } from '../../../core/drawing/paint.ts';
 import { plan as makePlan } from '../../../core/plan/plan.ts';
+import type { BeamView } from '../../export/files.ts';
 import type { Bench as BenchStore } from '../../state/bench.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Beam } from './Beam.tsx';
 import { BenchContext, type Lit, LitContext, PlanContext, type PlanView } from './BenchContext.tsx';
 import { Card } from './Card.tsx';
+import { Closures } from './Closures.tsx';
 import { ExportDialog } from './ExportDialog.tsx';
 import { Issues } from './Issues.tsx';
 import { PrintCard } from './PrintCard.tsx';
 import { Schools } from './Schools.tsx';
 import { Sentence } from './Sentence.tsx';
+import { TriedOn } from './TriedOn.tsx';
 import { usePrinting } from './usePrinting.ts';
 import { Warp } from './Warp.tsx';
 
 /** The planning screen: the sentence, the Beam, the warp, the card. Everything follows the design at once. */
 export function Bench({ bench }: { readonly bench: BenchStore }) {
   const design = useStore(bench.store, (s) => s.history.present);
-  const [view, setView] = useState<View>('front');
+  const [view, setView] = useState<BeamView>('front');
   const [exporting, setExporting] = useState(false);
   const isPrinting = usePrinting();
   const { know, isReady } = useWorkshop();
@@ -48,6 +50,8 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
                 <div className="flex min-w-0 flex-col gap-6">
                   <Warp />
                   <Schools />
+                  <Closures />
+                  <TriedOn />
                 </div>
                 <Card onExport={() => setExporting(true)} />
               </div>

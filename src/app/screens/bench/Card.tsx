@@ -1,12 +1,14 @@
 import { CircleAlert, CircleCheck, Download, Printer } from 'lucide-react';
 import { findColour } from '../../../core/colour/palette.ts';
 import { FIBRE_MELTS, findCord } from '../../../core/cord/cords.ts';
-import type { Check, Figure } from '../../../core/plan/types.ts';
+import { adapt } from '../../../core/plan/adapt.ts';
+import type { Check, Figure } from '../../../core/plan/check.ts';
+import { useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
-import { usePlan } from './BenchContext.tsx';
+import { useBench, usePlan } from './BenchContext.tsx';
 
 interface Props {
   readonly onExport: () => void;
@@ -58,6 +60,11 @@ export function Card({ onExport }: Props) {
         <Row figure={plan.figures.thickness} kind="small" />
         <Row figure={plan.figures.rowHeight} kind="small" />
         <Row figure={plan.figures.hardware} kind="small" />
+        {plan.more.map((f) => (
+          <Row key={f.label} figure={f} kind={f.value < 100 ? 'small' : 'body'} />
+        ))}
+        <Row figure={plan.figures.jig} />
+        <Row figure={plan.figures.minutes} />
         <Row figure={plan.figures.weight} />
       </dl>
       <div className="mt-1 grid grid-cols-2 gap-2">
@@ -73,6 +80,8 @@ export function Card({ onExport }: Props) {
 }
 
 function CheckLine({ check }: { readonly check: Check }) {
+  const { design, dispatch } = useBench();
+  const { know } = useWorkshop();
   return (
     <li className="flex items-start gap-2" data-testid={`check-${check.id}`} data-ok={check.ok}>
       {check.ok ? (
@@ -82,6 +91,15 @@ function CheckLine({ check }: { readonly check: Check }) {
       )}
       <span className={check.ok ? '' : 'font-semibold text-bad'}>
         <WhyText why={check.message} />
+        {check.fix && (
+          <button
+            type="button"
+            className="mt-1 block rounded border border-amber bg-amber-pale px-2 py-0.5 text-left font-semibold text-amber-ink hover:bg-amber/30"
+            onClick={() => dispatch({ type: 'become', design: adapt(design, check.fix!.patch, know) })}
+          >
+            <WhyText why={check.fix.label} />
+          </button>
+        )}
       </span>
     </li>
   );
@@ -98,9 +116,11 @@ export function Row({
   const value =
     figure.unit === 'g'
       ? `${figure.value.toFixed(0)} g`
-      : figure.unit === 'rows'
-        ? String(figure.value)
-        : show(figure.value, { kind });
+      : figure.unit === 'min'
+        ? `${Math.round(figure.value)} min`
+        : figure.unit === 'rows'
+          ? String(figure.value)
+          : show(figure.value, { kind });
   return (
     <>
       <dt>{figure.label}</dt>

@@ -2,21 +2,24 @@ import { useMemo } from 'react';
 import { beamScene } from '../../../core/drawing/beam.ts';
 import { PER_MM } from '../../../core/drawing/shape.ts';
 import { plan } from '../../../core/plan/plan.ts';
-import { useWeave } from '../../state/knowledge.tsx';
+import { usePictures } from '../../state/knowledge.tsx';
 import { useLibrary } from '../../state/library.ts';
 import { newDesign } from '../../state/newDesign.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 
+const SHOWN = newDesign('');
+const made = plan(SHOWN);
+const planned = made.ok ? made.value : undefined;
+
 /** Nothing saved yet: a picture of what comes out, and the two ways to begin. */
 export function EmptyBench() {
   const library = useLibrary();
-  const solved = useWeave(newDesign('').pattern.id);
-  const scene = useMemo(() => {
-    const design = newDesign('');
-    const planned = plan(design);
-    return planned.ok && solved ? beamScene(design, planned.value, solved, 'front') : undefined;
-  }, [solved]);
+  const pictures = usePictures(SHOWN.pattern.id, planned);
+  const scene = useMemo(
+    () => planned && pictures && beamScene(SHOWN, planned, pictures, 'front'),
+    [pictures],
+  );
   return (
     <main className="mx-auto flex max-w-3xl flex-col items-center gap-6 p-10 text-center">
       <h1 className="font-bold font-title text-3xl">From a measured wrist to cord that can be cut</h1>

@@ -1,14 +1,20 @@
 import { Description, Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
-import type { View } from '../../../core/drawing/paint.ts';
 import { carryWeave } from '../../../core/patterns/own.ts';
-import { beamFile, cutListCsv, cutListTextFile, designFile, download } from '../../export/files.ts';
-import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
+import {
+  type BeamView,
+  beamFile,
+  cutListCsv,
+  cutListTextFile,
+  designFile,
+  download,
+} from '../../export/files.ts';
+import { usePictures, useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/units.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
 
 interface Props {
-  readonly view: View;
+  readonly view: BeamView;
   readonly onClose: () => void;
 }
 
@@ -16,7 +22,7 @@ export function ExportDialog({ view, onClose }: Props) {
   const { design } = useBench();
   const mine = useWorkshop().own.find((w) => w.id === design.pattern.id);
   const shown = usePlan();
-  const solved = useWeave(shown?.planned.pattern.id);
+  const pictures = usePictures(shown?.planned.pattern.id, shown?.plan);
   const units = useUnits();
   const files = [
     {
@@ -40,7 +46,7 @@ export function ExportDialog({ view, onClose }: Props) {
     {
       name: `The Beam, ${view}`,
       note: 'SVG, true to scale',
-      file: () => beamFile(shown!.planned, shown!.plan, solved!, view),
+      file: () => beamFile(shown!.planned, shown!.plan, pictures!, view),
       needsPlan: true,
     },
   ];

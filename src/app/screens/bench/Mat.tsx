@@ -32,8 +32,10 @@ export const Mat = memo(function Mat({ width, height, units, scale, zero, rulerP
     const size = i % rule.ticks === 0 ? 12 : (2 * i) % rule.ticks === 0 ? 9 : 5;
     ticks += `M${(zero + i * step).toFixed(1)} 0v${size}`;
   }
-  const every = rule.labelMm * scale < 26 ? 5 : 1;
+  const every = rule.labelMm * scale < 30 ? 5 : 1;
   const labels = Array.from({ length: Math.floor(count / rule.ticks / every) + 1 }, (_, i) => i * every);
+  // The unit stands at the first label that has room for it.
+  const isTight = every === 1 && rule.labelMm * scale < 46;
   return (
     <g data-testid={`ruler-${rule.name}`}>
       <path
@@ -55,7 +57,7 @@ export const Mat = memo(function Mat({ width, height, units, scale, zero, rulerP
           fill="#e4efeb"
           className="figure"
         >
-          {i === 0 ? `0 ${rule.name}` : i}
+          {i === (isTight ? every : 0) ? `${i} ${rule.name}` : i}
         </text>
       ))}
     </g>

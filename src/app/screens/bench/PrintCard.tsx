@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import { HOW_TO_MEASURE } from '../../../core/closures/sideRelease.ts';
+import { findClosure } from '../../../core/closures/index.ts';
 import { beamScene } from '../../../core/drawing/beam.ts';
 import { PER_MM } from '../../../core/drawing/shape.ts';
 import { findPattern } from '../../../core/patterns/index.ts';
 import { whyText } from '../../../core/why/why.ts';
-import { useWeave } from '../../state/knowledge.tsx';
+import { usePictures } from '../../state/knowledge.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
 import { usePlan } from './BenchContext.tsx';
@@ -15,17 +15,18 @@ const FULL_SIZE_MM = 186;
 /** One page for the bench: cuts, the piece, how a row goes, cautions, and a strip to check that the print is 1:1. */
 export function PrintCard() {
   const shown = usePlan();
-  const solved = useWeave(shown?.planned.pattern.id);
+  const pictures = usePictures(shown?.planned.pattern.id, shown?.plan);
   const show = useLength();
   const system = useUnits();
   const scene = useMemo(
-    () => shown && solved && beamScene(shown.planned, shown.plan, solved, 'front'),
-    [shown, solved],
+    () => shown && pictures && beamScene(shown.planned, shown.plan, pictures, 'front'),
+    [shown, pictures],
   );
   if (!shown || !scene) return null;
   const { plan, planned } = shown;
   const scale = Math.min(1, FULL_SIZE_MM / scene.widthMm);
   const pattern = findPattern(planned.pattern.id);
+  const closure = findClosure(planned.closure.kind);
   return (
     <article className="hidden text-[11pt] text-black print:block" data-testid="print-card">
       <h1 className="font-bold font-title text-[20pt]">{planned.name}</h1>
@@ -91,7 +92,7 @@ export function PrintCard() {
           .map((c) => (
             <li key={c.id}>{whyText(c.message, system)}</li>
           ))}
-        <li>{HOW_TO_MEASURE}</li>
+        {closure && <li>{closure.words}</li>}
         <li>
           Seal ends with the flame away from you and wait before touching: molten cord burns. Cut away from
           your hand. Local rules come first.

@@ -1,18 +1,22 @@
 import { findProduct } from '../../../core/fit/products.ts';
 import { useBench } from './BenchContext.tsx';
-import { EaseWord, GirthWord, ProductWord, WearerWord } from './words/bodyWords.tsx';
-import { ClosureWord, MarginWord } from './words/closureWords.tsx';
+import { EaseWord, GirthWord, MeasuresWord, ProductWord, WearerWord } from './words/bodyWords.tsx';
+import { ClosureWord } from './words/closureWords.tsx';
 import { ColourWord, CordWord, PatternWord, SetupWord } from './words/cordWords.tsx';
+import { MarginWord } from './words/marginWords.tsx';
 
 /** The whole design in one line of plain language; every emphasised word edits it in place. */
 export function Sentence() {
   const { design } = useBench();
-  const body = findProduct(design.product)?.girth.name ?? 'girth';
+  const product = findProduct(design.product);
+  const article = product?.article === 'an' ? 'An' : 'A';
   return (
     <section aria-label="The design in a sentence" className="px-5 pt-3 pb-4">
       <p className="max-w-[78rem] text-[22px] leading-[1.65]">
-        A <ProductWord /> for <WearerWord />, {body} <GirthWord />, worn <EaseWord />: <PatternWord /> in{' '}
-        <CordWord />, <SetupWord />, <Colours />, closed by a <ClosureWord />, cut <MarginWord />.
+        {article} <ProductWord /> for <WearerWord />, {product?.girth.name ?? 'girth'} <GirthWord />
+        {product && product.measures.length > 0 && ', '}
+        <MeasuresWord />, worn <EaseWord />: <PatternWord /> in <CordWord />, <SetupWord />, <Colours />,
+        closed by <ClosureWord />, cut <MarginWord />.
       </p>
     </section>
   );

@@ -5,6 +5,7 @@ import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber } from '../../ui/WhyNumber.tsx';
 import { type Lit, useLit, usePlan } from './BenchContext.tsx';
+import { LaneMarks } from './LaneMarks.tsx';
 
 /** Every cord unrolled, all at one scale, in the order in which it is used. */
 export function Warp() {
@@ -82,15 +83,7 @@ function Lane({ plan, cord, index, share }: { plan: Plan; cord: CordCut; index: 
             />
           ))}
         </div>
-        {cord.marks.map((mark, m) => (
-          <span
-            key={mark.what}
-            className={`absolute flex text-[13px] text-ink-soft leading-none ${m % 2 === 0 ? 'bottom-0' : 'top-0'}`}
-            style={{ left: `calc(${(mark.atMm / cord.cutLengthMm) * share * 100}% - 5px)` }}
-          >
-            {m % 2 === 0 ? '▲' : '▼'} {mark.what}
-          </span>
-        ))}
+        <LaneMarks cord={cord} share={share} />
       </div>
       <WhyNumber
         className="min-w-24 text-right font-semibold text-2xl"
@@ -122,6 +115,7 @@ const FADE: Record<CordPart['what'], number> = {
   weave: 0,
   'core run': 0.3,
   attach: 0.5,
+  closure: 0.42,
   tail: 0.62,
   margin: 0.78,
   rounding: 0.86,

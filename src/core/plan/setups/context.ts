@@ -1,14 +1,19 @@
+import type { BandEnd } from '../../closures/types.ts';
 import type { StrandUsage, WeaveMetrics } from '../../usage/metrics.ts';
 import type { Resolved } from '../resolved.ts';
-import type { BandMark, CordCut } from '../types.ts';
+import type { BandMark, CordCut, RingPlace } from '../types.ts';
 
+/** One woven piece to be set up. */
 export interface SetupContext {
   readonly r: Resolved;
   readonly m: WeaveMetrics;
+  /** Its number among the plan's bands. */
+  readonly band: number;
+  readonly start: BandEnd;
+  readonly end: BandEnd;
   readonly wovenMm: number;
-  /** From the first bar to the first row: the hitch lies there. */
-  readonly standoffMm: number;
   readonly rows: number;
+  readonly ring?: RingPlace;
 }
 
 export interface SetUp {
@@ -21,8 +26,9 @@ export interface Lane extends StrandUsage {
   readonly lane: number;
 }
 
-/** Where the weave ends, from the first bar. */
-export const endOf = (c: SetupContext): number => c.standoffMm + c.wovenMm;
+/** Where the weave starts and ends, from the first bar. */
+export const startOf = (c: SetupContext): number => c.start.standoffMm;
+export const endOf = (c: SetupContext): number => startOf(c) + c.wovenMm;
 
 export const lanesOf = (m: WeaveMetrics, role: 'core' | 'work'): Lane[] =>
   m.strands

@@ -1,14 +1,20 @@
+import type { BandEnd } from '../../closures/types.ts';
 import type { Design } from '../../formats/design.gen.ts';
 import type { SolvedFacts } from '../../patterns/types.ts';
 import type { SetUp, SetupContext } from './context.ts';
 import { folded, fused } from './folded.ts';
 import { separate } from './separate.ts';
+import { sideBySide } from './sideBySide.ts';
 
 export type Style = Design['setup']['style'];
+type Ends = { readonly start: BandEnd; readonly end: BandEnd };
 
 interface StyleRecord {
   readonly cords: (facts: SolvedFacts) => number;
-  readonly suits: (facts: SolvedFacts) => boolean;
+  /** Why a weave cannot be set up so. */
+  readonly unsuited: (facts: SolvedFacts) => string | undefined;
+  /** Why a band with such ends cannot. */
+  readonly unsuitedEnds: (ends: Ends) => string | undefined;
   readonly run: (c: SetupContext) => SetUp;
 }
 
@@ -16,15 +22,46 @@ const lanes = (facts: SolvedFacts, isCore: boolean) =>
   facts.strands.filter((s) => (s.role === 'core') === isCore).reduce((n, s) => n + s.periods, 0);
 
 const hasCores = (facts: SolvedFacts) => lanes(facts, true) > 0;
-/** Two cores that turn into two working ends at the second bar. */
-const isTwoOnTwo = (facts: SolvedFacts) => lanes(facts, true) === 2 && lanes(facts, false) === 2;
 
-/** The ways to set a band up, and which weaves each suits. */
-export const STYLES: Readonly<Record<Style, StyleRecord>> = {
-  folded: { cords: () => 1, suits: isTwoOnTwo, run: folded },
-  fused: { cords: () => 2, suits: isTwoOnTwo, run: fused },
-  separate: { cords: (facts) => (hasCores(facts) ? 2 : 1), suits: () => true, run: separate },
+const twoOnTwo = (facts: SolvedFacts) =>
+  lanes(facts, true) === 2 && lanes(facts, false) === 2
+    ? undefined
+    : 'This set-up needs two cores that turn into two working ends; choose separate cords for this weave.';
+
+/** One cord that turns at the second end needs something to turn round there, or a plain tip. */
+const turnsBack = ({ start, end }: Ends) => {
+  if (start.kind === 'run' || end.kind === 'run')
+    return 'One cord that turns back at the second end leaves no ends for this closure: take separate cords, whose cores run on.';
+  if (end.attach === 'hitched')
+    return 'One cord that turns back at the second bar cannot be hitched there late: lead it round the bar, or take separate cords.';
+  return undefined;
 };
 
-export const stylesFor = (facts: SolvedFacts): Style[] =>
-  (Object.keys(STYLES) as Style[]).filter((style) => STYLES[style].suits(facts));
+/** The ways to set a band up, and which weaves and closures each suits. */
+export const STYLES: Readonly<Record<Style, StyleRecord>> = {
+  folded: { cords: () => 1, unsuited: twoOnTwo, unsuitedEnds: turnsBack, run: folded },
+  fused: { cords: () => 2, unsuited: twoOnTwo, unsuitedEnds: turnsBack, run: fused },
+  separate: {
+    cords: (facts) => (hasCores(facts) ? 2 : 1),
+    unsuited: () => undefined,
+    unsuitedEnds: () => undefined,
+    run: separate,
+  },
+  'side-by-side': {
+    cords: () => 1,
+    unsuited: (facts) =>
+      hasCores(facts)
+        ? undefined
+        : 'Without cores the cords lie side by side anyway: choose separate cords for this weave.',
+    unsuitedEnds: ({ start, end }) =>
+      start.kind === 'bar' && end.kind !== 'run'
+        ? undefined
+        : 'Cords hitched side by side need a bar to be hitched to, and end there: take separate cords for this closure.',
+    run: sideBySide,
+  },
+};
+
+export const stylesFor = (facts: SolvedFacts, ends?: Ends): Style[] =>
+  (Object.keys(STYLES) as Style[]).filter(
+    (style) => !STYLES[style].unsuited(facts) && !(ends && STYLES[style].unsuitedEnds(ends)),
+  );

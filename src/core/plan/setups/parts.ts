@@ -1,32 +1,120 @@
 import { larksHeadLegMm, turnRoundBarMm } from '../../closures/attach.ts';
-import { cordLetter } from '../../colour/palette.ts';
-import { cut, len, num, percent, type Why, why } from '../../why/why.ts';
-import type { CordCut, CordPart } from '../types.ts';
-import { endOf, type Lane, type SetupContext } from './context.ts';
+import type { LegPart } from '../../closures/types.ts';
+import { len, num, why } from '../../why/why.ts';
+import type { CordPart } from '../types.ts';
+import { endOf, type Lane, type SetupContext, startOf } from './context.ts';
 
-/** Margins that makers cut by, as a share of everything but the tail. */
-export const MARGINS = { 'never-short': 0.15, measured: 0.08, thrifty: 0.03 } as const;
+/** A core that comes back round the second bar is covered by this many rows. */
+export const RETURN_ROWS = 4;
+/** An end without a bar is tucked back under this many. */
+const TUCK_ROWS = 2;
+/** The end of a single cord, led back along itself. */
+const TUCK_MM = 25;
 
-/** What is left of a working end once it is snipped, sealed and tucked. */
-const END_MM = 5;
-
-/** One leg of the hitch on the first bar. */
-export function hitchLeg(c: SetupContext): CordPart {
-  const leg = larksHeadLegMm(c.r.buckle.bar, c.m.diameterMm);
-  return { what: 'attach', lengthMm: leg.lengthMm, why: leg.why, fromMm: 0, toMm: c.standoffMm };
+/** One leg of the hitch on a bar. */
+function hitchLeg(c: SetupContext, at: 'start' | 'end'): CordPart {
+  const leg = larksHeadLegMm(c[at].bar!, c.m.diameterMm);
+  return {
+    what: 'attach',
+    lengthMm: leg.lengthMm,
+    why: leg.why,
+    fromMm: at === 'start' ? 0 : endOf(c),
+    toMm: at === 'start' ? startOf(c) : endOf(c),
+  };
 }
 
-/** Round the second bar and back. */
+/** From the fold to the first row, for the k-th of the cords that run from end to end. */
+export function startLeg(c: SetupContext, k: number): CordPart[] {
+  if (c.start.kind === 'bar') return [hitchLeg(c, 'start')];
+  if (c.start.kind === 'loop' && k < c.start.carries)
+    return outwards(c, 'start', c.start.legs(k)).toReversed();
+  const d = c.m.diameterMm;
+  return [
+    {
+      what: 'attach',
+      lengthMm: d,
+      why: why`its fold lies against the first row: ${len(d)}`,
+      fromMm: startOf(c),
+      toMm: startOf(c),
+    },
+  ];
+}
+
+/** A cord that is not folded begins out at a running end, or with a tuck. */
+export function startTail(c: SetupContext, k: number): CordPart[] {
+  if (c.start.kind === 'run' && k < c.start.carries)
+    return outwards(c, 'start', c.start.legs(k)).toReversed();
+  const tuck: CordPart = {
+    what: 'attach',
+    lengthMm: TUCK_MM,
+    why: why`its end, led back ${len(TUCK_MM)} along itself and covered`,
+    fromMm: startOf(c),
+    toMm: startOf(c),
+  };
+  return c.start.kind === 'bar' ? [{ ...tuck, fromMm: 0 }, hitchLeg(c, 'start')] : [tuck];
+}
+
+/** Beyond the last row, for a core: round the bar and back, into the closure, or tucked. */
+export function coreEnd(c: SetupContext, k: number): CordPart[] {
+  if (c.end.kind === 'run' && k < c.end.carries) return outwards(c, 'end', c.end.legs(k));
+  if (c.end.kind === 'bar' && c.end.attach !== 'hitched') return [returned(c)];
+  return [tucked(c)];
+}
+
+/** Beyond the last row, for a working end of a weave without cores: it takes part in the closure itself. */
+export function bareEnd(c: SetupContext, k: number, lane: Lane): CordPart[] {
+  if (c.end.kind === 'run' && k < c.end.carries) return outwards(c, 'end', c.end.legs(k));
+  if (c.end.kind === 'bar') return [hitchLeg(c, 'end'), tail(c, lane)];
+  return [tucked(c), tail(c, lane)];
+}
+
+/** Beyond the last row, for a working end over cores: cow-hitched to the bar if it is held so, then the tail. */
+export function workEnd(c: SetupContext, lane: Lane): CordPart[] {
+  return c.end.kind === 'bar' && c.end.attach === 'hitched'
+    ? [hitchLeg(c, 'end'), tail(c, lane)]
+    : [tail(c, lane)];
+}
+
+/** Round the second bar and on as a working end: a folded cord's turn. Without a bar it turns by itself. */
 export function secondTurn(c: SetupContext): CordPart {
-  const turn = turnRoundBarMm(c.r.buckle.bar, c.m.diameterMm);
-  return { what: 'attach', lengthMm: turn.lengthMm, why: turn.why, fromMm: endOf(c), toMm: endOf(c) };
+  const turn = turnRoundBarMm(c.end.bar ?? { widthMm: 0, thicknessMm: 0 }, c.m.diameterMm);
+  return {
+    what: 'attach',
+    lengthMm: turn.lengthMm,
+    why: c.end.bar ? turn.why : why`a turn by itself at the last row`,
+    fromMm: endOf(c),
+    toMm: endOf(c),
+  };
+}
+
+function returned(c: SetupContext): CordPart {
+  const turn = secondTurn(c);
+  const rows = RETURN_ROWS * c.m.rowHeightMm;
+  return {
+    ...turn,
+    lengthMm: turn.lengthMm + rows,
+    why: why`${turn.why}, then ${len(rows)} back under the last ${num(RETURN_ROWS, 0)} rows, which hold it`,
+    fromMm: endOf(c) - rows,
+  };
+}
+
+function tucked(c: SetupContext): CordPart {
+  const rows = Math.max(10, TUCK_ROWS * c.m.rowHeightMm);
+  return {
+    what: 'attach',
+    lengthMm: rows,
+    why: why`tucked back under ${num(TUCK_ROWS, 0)} rows or ${len(10)}, whichever is more`,
+    fromMm: endOf(c) - rows,
+    toMm: endOf(c),
+  };
 }
 
 export function coreRun(c: SetupContext, core: Lane): CordPart {
+  const stand = startOf(c);
   return {
     what: 'core run',
-    lengthMm: c.standoffMm + c.wovenMm * core.perLength,
-    why: why`hitch ${len(c.standoffMm)} + woven ${len(c.wovenMm)} × ${num(core.perLength, 3)} (a core waves a little under the rows)`,
+    lengthMm: stand + c.wovenMm * core.perLength,
+    why: why`${stand > 0 ? why`hitch ${len(stand)} + ` : []}woven ${len(c.wovenMm)} × ${num(core.perLength, 3)} (a core waves a little under the rows)`,
     strand: core.name,
     lane: core.lane,
     fromMm: 0,
@@ -34,83 +122,61 @@ export function coreRun(c: SetupContext, core: Lane): CordPart {
   };
 }
 
-export function weave(c: SetupContext, work: Lane): CordPart {
-  return {
+/** The woven stretch of a working strand, and what it needs more where it goes over a ring. */
+export function weave(c: SetupContext, work: Lane): CordPart[] {
+  const woven: CordPart = {
     what: 'weave',
     lengthMm: c.wovenMm * work.perLength,
     why: why`woven ${len(c.wovenMm)} × ${num(work.perLength)} of cord for each of band. ${c.m.source}`,
     strand: work.name,
     lane: work.lane,
-    fromMm: c.standoffMm,
+    fromMm: startOf(c),
     toMm: endOf(c),
   };
+  const { ring } = c;
+  if (!ring) return [woven];
+  const rows = ring.toRow - ring.fromRow + 1;
+  return [
+    woven,
+    {
+      what: 'attach',
+      lengthMm: rows * 2 * ring.wireMm,
+      why: why`over the ring’s side on ${num(rows, 0)} rows: twice its wire ${len(ring.wireMm)} on each`,
+      fromMm: ring.atMm - ring.flatMm / 2,
+      toMm: ring.atMm + ring.flatMm / 2,
+    },
+  ];
 }
 
 export function tail(c: SetupContext, work: Lane): CordPart {
   return {
     what: 'tail',
     lengthMm: c.r.tailMm,
-    why: why`your hands need ${len(c.r.tailMm)} of each end to tie the last row; all but ${len(END_MM)} of it is snipped off`,
+    why: why`your hands need ${len(c.r.tailMm)} of each end to tie the last row; all but a few millimetres are snipped off`,
     strand: work.name,
     lane: work.lane,
   };
 }
 
-export interface Finish {
-  /** Index into the design's cords: colour and letter. */
-  readonly index: number;
-  /** Number among several pieces of one cord, from 1; 0 for a single piece. */
-  readonly piece?: number;
-  readonly role: string;
-  readonly parts: readonly CordPart[];
-  /** Working ends that are snipped and sealed. */
-  readonly ends: number;
-  readonly marks?: CordCut['marks'];
-  /** Set for a cord folded at its middle: what its middle is for. The margin is then shared by both ends. */
-  readonly fold?: Why;
+/** Stretches beyond the weave, from it outwards, with the places that they reach. */
+function outwards(c: SetupContext, at: 'start' | 'end', legs: readonly LegPart[]): CordPart[] {
+  const [edge, dir] = at === 'start' ? [startOf(c), -1] : [endOf(c), 1];
+  let reached = 0;
+  return legs.map((leg): CordPart => {
+    const [a, b] = [edge + dir * reached, edge + dir * leg.reachMm];
+    reached = leg.reachMm;
+    return {
+      what: leg.what,
+      lengthMm: leg.lengthMm,
+      why: leg.why,
+      ...(leg.what === 'tail' ? {} : { fromMm: Math.min(a, b), toMm: Math.max(a, b) }),
+      ...(leg.mark ? { mark: { label: leg.mark, at: at === 'start' ? 'last' : 'first' } } : {}),
+    };
+  });
 }
 
-/** Adds margin and rounding, and works the total out, with the range that it may really need. */
-export function finish(c: SetupContext, f: Finish): CordCut {
-  const share = MARGINS[c.r.design.margin ?? 'measured'];
-  const sum = (what?: CordPart['what']) =>
-    f.parts.filter((p) => !what || p.what === what).reduce((total, p) => total + p.lengthMm, 0);
-  const [needed, tails, woven] = [sum(), sum('tail'), sum('weave')];
-  const margin = (needed - tails) * share;
-  const step = c.r.roundToMm;
-  const cutMm = Math.ceil((needed + margin) / step - 1e-9) * step;
-  const spare: CordPart = {
-    what: 'margin',
-    lengthMm: f.fold ? margin / 2 : margin,
-    why: f.fold
-      ? why`half of ${percent(share)} of ${len(needed - tails)}, everything but the tails; the other half is at the other end`
-      : why`${percent(share)} of ${len(needed - tails)}, everything but the tail`,
-  };
-  const parts: CordPart[] = [
-    ...(f.fold ? [spare] : []),
-    ...f.parts,
-    spare,
-    { what: 'rounding', lengthMm: cutMm - needed - margin, why: why`up to the next full ${len(step)}` },
-  ];
-  const colour = c.r.colours[f.index]!;
-  return {
-    letter: cordLetter(f.index) + (f.piece ? String(f.piece) : ''),
-    name: colour.name,
-    role: f.role,
-    colour: colour.id,
-    cord: f.index,
-    cutLengthMm: cutMm,
-    usedLengthMm: needed - tails + f.ends * Math.min(END_MM, c.r.tailMm),
-    neededMm: [needed - woven * c.m.spread, needed + woven * c.m.spread],
-    parts,
-    why: totalWhy(parts, cutMm),
-    marks: f.fold ? [{ what: 'fold', atMm: cutMm / 2, why: f.fold }] : (f.marks ?? []),
-  };
-}
-
-function totalWhy(parts: readonly CordPart[], cutMm: number): Why {
-  const sums = new Map<string, number>();
-  for (const p of parts) sums.set(p.what, (sums.get(p.what) ?? 0) + p.lengthMm);
-  const words: Why[] = [...sums].map(([what, mm], i) => why`${i > 0 ? ' + ' : ''}${what} ${len(mm)}`);
-  return why`${words.flat()} = ${cut(cutMm)}`;
-}
+/** The same stretches walked the other way. */
+export const backwards = (parts: readonly CordPart[]): CordPart[] =>
+  parts
+    .toReversed()
+    .map((p) => (p.mark ? { ...p, mark: { ...p.mark, at: p.mark.at === 'first' ? 'last' : 'first' } } : p));

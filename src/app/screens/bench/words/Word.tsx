@@ -15,8 +15,10 @@ interface Props {
   readonly picker: ComponentType<PickerProps>;
   /** A value that can be dragged: steps to move by, and the name of the gesture. Must be stable. */
   readonly onNudge?: (steps: number, gesture: string) => void;
-  readonly wide?: boolean;
+  readonly width?: keyof typeof WIDTHS;
 }
+
+const WIDTHS = { usual: 'w-80', wide: 'w-[26rem]', widest: 'w-[50rem]' } as const;
 
 const PX_PER_STEP = 3;
 let gestures = 0;
@@ -29,7 +31,7 @@ export const Word = memo(function Word({
   problem,
   picker: Picker,
   onNudge,
-  wide,
+  width = 'usual',
 }: Props) {
   const drag = useDrag(onNudge);
   return (
@@ -61,7 +63,7 @@ export const Word = memo(function Word({
         role="dialog"
         aria-label={label}
         anchor={{ to: 'bottom start', gap: 8, padding: 12 }}
-        className={`z-30 rounded-lg border border-rule bg-card p-4 text-base shadow-xl ${wide ? 'w-[26rem]' : 'w-80'} max-w-[calc(100vw-24px)]`}
+        className={`z-30 rounded-lg border border-rule bg-card p-4 text-base shadow-xl ${WIDTHS[width]} max-w-[calc(100vw-24px)]`}
       >
         {({ close }) => (
           <div className="flex flex-col gap-3">

@@ -1,12 +1,18 @@
 import { useCallback, useRef } from 'react';
-import { findProduct, PRODUCTS } from '../../../../core/fit/products.ts';
+import { measured } from '../../../../core/fit/measures.ts';
+import { findProduct, PRODUCTS, type Product } from '../../../../core/fit/products.ts';
 import { type Ease, FLAT_ADD_MM, fitted, SLACKS, sameEase } from '../../../../core/fit/schools.ts';
+import { asProduct } from '../../../../core/plan/adapt.ts';
+import { useWorkshop } from '../../../state/knowledge.tsx';
+import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
 import { LengthField } from '../../../ui/LengthField.tsx';
+import { MeasurePicture } from '../../../ui/MeasurePicture.tsx';
 import { useLength, useUnits } from '../../../ui/units.tsx';
 import { WhyText } from '../../../ui/WhyNumber.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { Problem, useProblem } from './problems.tsx';
+import { WidthHelp } from './WidthHelp.tsx';
 import { type PickerProps, Word } from './Word.tsx';
 
 export function ProductWord() {
@@ -18,18 +24,24 @@ export function ProductWord() {
 }
 
 function ProductPicker() {
-  const { design } = useBench();
+  const { design, dispatch } = useBench();
+  const { know } = useWorkshop();
   return (
     <>
       <Problem path="/product" />
       <Choices
         label="What is it?"
         value={design.product}
-        onChange={() => undefined}
-        choices={PRODUCTS.map((p) => ({ value: p.id, name: p.name, note: p.girth.how }))}
+        onChange={(id) => dispatch({ type: 'become', design: asProduct(design, id, know) }, 'product')}
+        choices={PRODUCTS.map((p) => ({ value: p.id, name: p.name, note: alsoMeasured(p) }))}
       />
     </>
   );
+}
+
+function alsoMeasured(p: Product): string {
+  const also = p.measures.filter((m) => m.id !== p.passes).map((m) => m.name);
+  return `measured: ${[p.girth.name, ...also].join(', ')}`;
 }
 
 export function WearerWord() {
@@ -84,7 +96,8 @@ export function GirthWord() {
 
 function GirthPicker({ close }: PickerProps) {
   const { design, dispatch } = useBench();
-  const { name, how, leastMm, mostMm } = bodyOf(design.product);
+  const product = findProduct(design.product) ?? PRODUCTS[0]!;
+  const { name, how, picture, leastMm, mostMm } = product.girth;
   return (
     <form
       onSubmit={(e) => {
@@ -94,23 +107,109 @@ function GirthPicker({ close }: PickerProps) {
       className="flex flex-col gap-3"
     >
       <Problem path="/wearer/girthMm" />
-      <LengthField
-        label={`Girth of the ${name}`}
-        valueMm={design.wearer.girthMm}
-        leastMm={leastMm}
-        mostMm={mostMm}
-        onChange={(mm) => dispatch({ type: 'girth', mm }, 'girth')}
-      />
+      <div className="flex items-start gap-3">
+        <MeasurePicture picture={picture} />
+        <LengthField
+          label={`Girth of the ${name}`}
+          valueMm={design.wearer.girthMm}
+          leastMm={leastMm}
+          mostMm={mostMm}
+          onChange={(mm) => dispatch({ type: 'girth', mm }, 'girth')}
+        />
+      </div>
       <p className="text-ink-soft text-sm">{how}</p>
     </form>
   );
 }
+
+/** Whatever else is measured: shown in the sentence as far as it says something about this piece. */
+export function MeasuresWord() {
+  const { design } = useBench();
+  const show = useLength();
+  const shown = usePlan();
+  const product = findProduct(design.product) ?? PRODUCTS[0]!;
+  const problem = useProblem('/measures');
+  if (product.measures.length === 0) return null;
+  const girth = { name: product.girth.name, mm: design.wearer.girthMm };
+  const opensUp = shown?.planned.product === design.product && shown.plan.closed.openMm === undefined;
+  const told = product.measures.filter((m) =>
+    m.id === product.passes ? !opensUp || design.measures?.[m.id] !== undefined : TOLD.has(m.id),
+  );
+  const text = told
+    .map((m) => {
+      const value = measured(m, design.measures?.[m.id], girth);
+      const about = value?.isMeasured ? '' : 'about ';
+      return value
+        ? `${m.name} ${m.estimate ? about : ''}${show(value.mm, { kind: m.estimate ? 'body' : 'small' })}`
+        : m.name;
+    })
+    .join(', ');
+  return (
+    <Word
+      label="Measures"
+      letter="h"
+      text={text || 'other measures'}
+      problem={problem}
+      picker={MeasuresPicker}
+      width="wide"
+    />
+  );
+}
+
+/** Measures that say what kind of piece it is. */
+const TOLD = new Set(['lug', 'lugToLug', 'width', 'ringAt']);
+
+function MeasuresPicker() {
+  const { design, dispatch } = useBench();
+  const product = findProduct(design.product) ?? PRODUCTS[0]!;
+  const girth = { name: product.girth.name, mm: design.wearer.girthMm };
+  return (
+    <div className="flex max-h-[min(34rem,70vh)] flex-col gap-4 overflow-y-auto pr-1">
+      {product.measures.map((m) => {
+        const value = measured(m, design.measures?.[m.id], girth);
+        return (
+          <div key={m.id} className="flex items-start gap-3">
+            <MeasurePicture picture={m.picture} />
+            <div className="flex min-w-0 grow flex-col gap-1">
+              <LengthField
+                label={capital(m.name)}
+                kind={m.estimate ? 'body' : 'small'}
+                valueMm={value?.mm}
+                leastMm={m.leastMm}
+                mostMm={m.mostMm}
+                hint={m.how}
+                onChange={(mm) => dispatch({ type: 'measure', id: m.id, mm }, `measure-${m.id}`)}
+              />
+              {value && !value.isMeasured && m.estimate && (
+                <p
+                  className="rounded bg-amber-pale px-2 py-1 text-amber-ink text-sm"
+                  data-testid={`estimate-${m.id}`}
+                >
+                  <WhyText why={value.why} />
+                </p>
+              )}
+              {value?.isMeasured && m.estimate && (
+                <Button onClick={() => dispatch({ type: 'measure', id: m.id, mm: undefined })}>
+                  Estimate it from the {product.girth.name}
+                </Button>
+              )}
+            </div>
+          </div>
+        );
+      })}
+      <WidthHelp />
+    </div>
+  );
+}
+
+const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);
 
 const USUAL: readonly Ease[] = [
   ...SLACKS.map((s) => ({ school: 'thickness' as const, slackMm: s.slackMm })),
   { school: 'flat', addMm: FLAT_ADD_MM },
   { school: 'fingers', fingers: 1 },
   { school: 'fingers', fingers: 2 },
+  { school: 'try-on' },
 ];
 
 export function EaseWord() {
@@ -123,12 +222,13 @@ export function EaseWord() {
       text={easeText(ease, show)}
       problem={useProblem('/ease')}
       picker={EasePicker}
-      wide
+      width="wide"
     />
   );
 }
 
 function easeText(ease: Ease, show: ReturnType<typeof useLength>): string {
+  if (ease.school === 'try-on') return 'as it fits when tried on';
   if (ease.school === 'flat') return `with a flat ${show(ease.addMm, { kind: 'small' })}`;
   if (ease.school === 'fingers')
     return `${ease.fingers === 1 ? 'one finger' : `${ease.fingers} fingers`} loose`;

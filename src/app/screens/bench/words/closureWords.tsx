@@ -1,152 +1,116 @@
-import {
-  closedLengthMm,
-  HOW_TO_MEASURE,
-  SIDE_RELEASE,
-  sideRelease,
-} from '../../../../core/closures/sideRelease.ts';
-import type { Design } from '../../../../core/formats/design.ts';
-import { DEFAULT_ROUND_MM, DEFAULT_TAIL_MM } from '../../../../core/plan/resolve.ts';
-import { MARGINS } from '../../../../core/plan/setups/parts.ts';
+import { CLOSURES, findClosure } from '../../../../core/closures/index.ts';
+import { isList } from '../../../../core/closures/options.ts';
+import type { Closure, Option } from '../../../../core/closures/types.ts';
+import { findProduct } from '../../../../core/fit/products.ts';
+import { adapt } from '../../../../core/plan/adapt.ts';
+import { whyText } from '../../../../core/why/why.ts';
+import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
 import { LengthField } from '../../../ui/LengthField.tsx';
-import { useLength } from '../../../ui/units.tsx';
-import { useBench } from '../BenchContext.tsx';
+import { useUnits } from '../../../ui/units.tsx';
+import { WhyText } from '../../../ui/WhyNumber.tsx';
+import { useBench, usePlan } from '../BenchContext.tsx';
 import { Problem, useProblem } from './problems.tsx';
 import { Word } from './Word.tsx';
 
 export function ClosureWord() {
-  const { sizeMm } = useBench().design.closure;
-  const show = useLength();
-  const text = `${show(sizeMm, { kind: 'small' })} side-release buckle`;
+  const { closure: spec } = useBench().design;
+  const units = useUnits();
+  const closure = findClosure(spec.kind);
   return (
     <Word
       label="Closure"
       letter="b"
-      text={text}
+      text={closure ? whyText(closure.phrase(spec), units) : spec.kind}
       problem={useProblem('/closure')}
       picker={ClosurePicker}
-      wide
+      width="widest"
     />
   );
 }
 
 function ClosurePicker() {
   const { design, dispatch } = useBench();
-  const show = useLength();
-  const { sizeMm, lengthMm } = design.closure;
-  const typical = sideRelease(sizeMm);
+  const { know } = useWorkshop();
+  const facts = know.facts(design.pattern.id);
+  const product = findProduct(design.product);
+  const offered = CLOSURES.filter((c) => product?.closures.includes(c.id));
+  const closure = findClosure(design.closure.kind);
   return (
     <>
       <Problem path="/closure" />
-      <Choices
-        label="Which buckle? Sized by the slot that the cord passes through."
-        value={sizeMm}
-        onChange={(mm) => dispatch({ type: 'buckle-size', mm }, 'buckle')}
-        choices={SIDE_RELEASE.map((b) => ({
-          value: b.sizeMm,
-          name: show(b.sizeMm, { kind: 'small' }),
-          note: `typically ${show(closedLengthMm(b), { kind: 'small' })} closed, ${show(b.bodyWidthMm, { kind: 'small' })} wide`,
+      <div className="grid gap-x-6 gap-y-4 md:grid-cols-[1fr_1fr]">
+        <Choices
+          label="How is it closed?"
+          value={design.closure.kind}
+          onChange={(kind) =>
+            dispatch({ type: 'become', design: adapt(design, { closure: { kind } }, know) }, 'closure')
+          }
+          choices={offered.map((c) => {
+            const reason = facts && c.unsuited?.(facts);
+            return { value: c.id, name: c.name, note: reason, isOff: reason !== undefined };
+          })}
+        />
+        {closure && (
+          <div className="flex max-h-[min(26rem,55vh)] flex-col gap-4 overflow-y-auto pr-1">
+            <p className="text-ink-soft text-sm">{closure.words}</p>
+            {closure.options.map((option) => (
+              <OptionField key={`${closure.id} ${option.key}`} closure={closure} option={option} />
+            ))}
+          </div>
+        )}
+      </div>
+    </>
+  );
+}
+
+function OptionField({ closure, option }: { readonly closure: Closure; readonly option: Option }) {
+  const { design, dispatch } = useBench();
+  const units = useUnits();
+  const closed = usePlan()?.plan.closed;
+  const spec = design.closure;
+  const set = (value: number | string | undefined) =>
+    dispatch({ type: 'closure', options: { [option.key]: value } }, `closure-${option.key}`);
+  if (isList(option)) {
+    return (
+      <Choices<number | string>
+        label={option.label}
+        value={spec[option.key] ?? option.usual}
+        onChange={set}
+        choices={option.choices.map((c) => ({
+          value: c.value,
+          name: whyText(c.name, units),
+          note: c.note && c.note.length > 0 ? <WhyText why={c.note} /> : undefined,
         }))}
       />
+    );
+  }
+  const typed = spec[option.key];
+  const worked =
+    option.key === 'openMm' ? closed?.openMm : option.key === 'gapMm' ? closed?.gapMm : undefined;
+  return (
+    <div className="flex flex-col gap-2">
       <LengthField
-        label="Closed length"
+        label={option.label}
         kind="small"
-        valueMm={lengthMm ?? (typical ? closedLengthMm(typical) : undefined)}
-        leastMm={8}
-        mostMm={150}
-        hint={lengthMm === undefined ? `Typical. ${HOW_TO_MEASURE}` : `As you measured it. ${HOW_TO_MEASURE}`}
-        onChange={(mm) => dispatch({ type: 'buckle-length', mm }, 'buckle-length')}
+        valueMm={typed ?? worked ?? option.usualMm?.(spec)}
+        leastMm={option.leastMm}
+        mostMm={option.mostMm}
+        hint={
+          option.key !== 'lengthMm' || closure.family !== 'buckled'
+            ? option.hint
+            : typed === undefined
+              ? `Typical. ${option.hint}`
+              : `As you measured it. ${option.hint}`
+        }
+        onChange={set}
       />
-      {lengthMm !== undefined && (
-        <Button onClick={() => dispatch({ type: 'buckle-length', mm: undefined })}>
-          Use the typical length
+      {typed !== undefined && (
+        <Button onClick={() => set(undefined)}>
+          {option.key === 'lengthMm' ? 'Use the typical length' : 'Let it be worked out'}
         </Button>
       )}
-    </>
-  );
-}
-
-type Margin = NonNullable<Design['margin']>;
-const MARGIN_WORDS: Record<Margin, string> = {
-  'never-short': 'never to run short',
-  measured: 'as measured',
-  thrifty: 'thriftily',
-};
-
-const WET = [
-  {
-    value: 'ignore' as const,
-    name: 'leave it',
-    note: 'The checks still tell whether it would get too tight.',
-  },
-  {
-    value: 'add' as const,
-    name: 'add for it',
-    note: 'The band is made longer by what the cord draws up when first wetted.',
-  },
-  {
-    value: 'pre-shrink' as const,
-    name: 'pre-shrink the cord',
-    note: 'Wet and dry the cord before you cut it.',
-  },
-];
-
-export function MarginWord() {
-  const margin = useBench().design.margin ?? 'measured';
-  const problem = useProblem('/tailMm', '/roundToMm');
-  return (
-    <Word
-      label="Cutting"
-      letter="m"
-      text={MARGIN_WORDS[margin]}
-      problem={problem}
-      picker={MarginPicker}
-      wide
-    />
-  );
-}
-
-function MarginPicker() {
-  const { design, dispatch } = useBench();
-  const show = useLength();
-  return (
-    <>
-      <Choices
-        label="How much cord to spare?"
-        value={design.margin ?? 'measured'}
-        onChange={(next) => dispatch({ type: 'margin', margin: next }, 'margin')}
-        choices={(Object.keys(MARGINS) as Margin[]).map((m) => ({
-          value: m,
-          name: MARGIN_WORDS[m],
-          note: `${MARGINS[m] * 100} % more than needed, tails aside`,
-        }))}
-      />
-      <div className="grid grid-cols-2 gap-3">
-        <LengthField
-          label="Tail to tie with"
-          valueMm={design.tailMm ?? DEFAULT_TAIL_MM}
-          leastMm={20}
-          mostMm={400}
-          hint={`Hands need ${show(100)} to ${show(150)}; less with a fid.`}
-          onChange={(mm) => dispatch({ type: 'tail', mm }, 'tail')}
-        />
-        <LengthField
-          label="Round cuts up to"
-          kind="small"
-          valueMm={design.roundToMm ?? DEFAULT_ROUND_MM}
-          leastMm={1}
-          mostMm={200}
-          hint="A step that your ruler shows."
-          onChange={(mm) => dispatch({ type: 'round', mm }, 'round')}
-        />
-      </div>
-      <Choices
-        label="When it first gets wet"
-        value={design.wet ?? 'ignore'}
-        onChange={(wet) => dispatch({ type: 'wet', wet }, 'wet')}
-        choices={WET}
-      />
-    </>
+    </div>
   );
 }

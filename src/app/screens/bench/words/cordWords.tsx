@@ -2,10 +2,9 @@ import { Link } from 'react-router';
 import { cordLetter, findColour, PALETTE } from '../../../../core/colour/palette.ts';
 import { CORDS, FIBRE_MELTS, findCord } from '../../../../core/cord/cords.ts';
 import { WEAVES } from '../../../../core/patterns/index.ts';
-import { stylesFor } from '../../../../core/plan/setups/index.ts';
+import { adapt, styleProblem, withStyle } from '../../../../core/plan/adapt.ts';
 import { weaveMetrics } from '../../../../core/usage/metrics.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
-import { choiceOf, setupFor } from '../../../state/setupChoice.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
@@ -24,7 +23,7 @@ export function PatternWord() {
       text={know.name(id) ?? id}
       problem={useProblem('/pattern')}
       picker={PatternPicker}
-      wide
+      width="wide"
     />
   );
 }
@@ -52,7 +51,7 @@ function PatternPicker() {
         label="Which weave?"
         value={design.pattern.id}
         onChange={(id) =>
-          dispatch({ type: 'pattern', id, setup: setupFor(design, know.facts(id)!) }, 'pattern')
+          dispatch({ type: 'become', design: adapt(design, { pattern: { id } }, know) }, 'pattern')
         }
         choices={choices}
       />
@@ -92,38 +91,73 @@ const SETUPS = [
   {
     value: 'folded' as const,
     name: 'one folded cord',
-    note: 'Hitched at its middle; cores and working ends are the same cord.',
+    note: 'Hitched at its middle; cores and working ends are the same cord. No ends at the first half; both halves must be there from the start.',
   },
   {
     value: 'fused' as const,
     name: 'two colours fused',
-    note: 'Two cords joined into one: one makes the front, the other the edges.',
+    note: 'Two cords joined into one: one makes the front, the other the edges. The join lies inside, away from the closure.',
   },
   {
     value: 'separate' as const,
     name: 'separate cords',
-    note: 'Core cords and working cords, each folded at its middle.',
+    note: 'Core cords and working cords, each started from its middle. Cores may run on into a knot or loop; the second half may come late.',
   },
+  {
+    value: 'side-by-side' as const,
+    name: 'cords side by side',
+    note: 'Every cord folded and hitched beside the next, in order from left to right; each gives two neighbouring ends.',
+  },
+];
+
+const HOLDS = [
+  { value: 'jig' as const, name: 'on a jig', note: 'Pegs hold both ends at their distance.' },
+  {
+    value: 'tape' as const,
+    name: 'along a ruler or tape',
+    note: 'Two marks on the table say where it starts and ends.',
+  },
+  { value: 'hand' as const, name: 'in the hand', note: 'Tied free and tried on before it is closed.' },
 ];
 
 export function SetupWord() {
   const { style } = useBench().design.setup;
   const text = SETUPS.find((s) => s.value === style)!.name;
-  return <Word label="Set-up" letter="s" text={text} problem={useProblem('/setup')} picker={SetupPicker} />;
+  return (
+    <Word
+      label="Set-up"
+      letter="s"
+      text={text}
+      problem={useProblem('/setup')}
+      picker={SetupPicker}
+      width="wide"
+    />
+  );
 }
 
 function SetupPicker() {
   const { design, dispatch } = useBench();
-  const facts = useWorkshop().know.facts(design.pattern.id);
+  const { know } = useWorkshop();
+  const facts = know.facts(design.pattern.id);
   if (!facts) return null;
-  const suitable = stylesFor(facts);
   return (
-    <Choices
-      label="How is it set up? Only what suits this weave is listed."
-      value={design.setup.style}
-      onChange={(style) => dispatch({ type: 'setup', setup: choiceOf(style, facts) })}
-      choices={SETUPS.filter((s) => suitable.includes(s.value))}
-    />
+    <>
+      <Choices
+        label="How is it set up? What this weave or closure does not allow says why."
+        value={design.setup.style}
+        onChange={(style) => dispatch({ type: 'become', design: withStyle(design, style, facts) })}
+        choices={SETUPS.map((s) => {
+          const reason = styleProblem(design, s.value, know);
+          return { ...s, note: reason ?? s.note, isOff: reason !== undefined };
+        })}
+      />
+      <Choices
+        label="How is its length kept while tying?"
+        value={design.setup.hold ?? 'jig'}
+        onChange={(hold) => dispatch({ type: 'hold', hold })}
+        choices={HOLDS}
+      />
+    </>
   );
 }
 

@@ -1,0 +1,115 @@
+import { len, why } from '../why/why.ts';
+import { knotSize } from './knots.ts';
+import { LOOP_AS_IT_IS, loopChecks, loopEnd, loopFor, loopOn, needsTwo } from './loop.ts';
+import { LOOP_SHARE, numberOf, sizes } from './options.ts';
+import { neckMm } from './stopper.ts';
+import type { Closure, LegPart } from './types.ts';
+
+/** Beads by diameter, with the hole that two cords go through. */
+const BEADS = [
+  { sizeMm: 10, holeMm: 4 },
+  { sizeMm: 14, holeMm: 6 },
+  { sizeMm: 18, holeMm: 8 },
+  { sizeMm: 22, holeMm: 11 },
+] as const;
+/** How far a braided cord can be pressed together in a hole. */
+const PRESSED = 0.85;
+
+const SIZE = sizes(
+  'Bead',
+  BEADS.map((b) => ({ sizeMm: b.sizeMm, note: why`hole ${len(b.holeMm)}` })),
+  18,
+);
+
+/** A bead as the stopper, held by an overhand behind it. */
+export const bead: Closure = {
+  id: 'bead',
+  name: 'bead clasp',
+  family: 'buckled',
+  phrase: (spec) => why`a ${len(numberOf(spec, SIZE))} bead in a loop`,
+  words:
+    'Both ends go through the bead and are tied in one overhand behind it; the loop closes round its neck.',
+  difficulty: 2,
+  minutes: 6,
+  options: [SIZE, LOOP_SHARE, LOOP_AS_IT_IS],
+  unsuited: needsTwo,
+  close: (c) => {
+    const d = c.metrics.diameterMm;
+    const b = BEADS.find((x) => x.sizeMm === numberOf(c.spec, SIZE))!;
+    const knot = knotSize('overhand-two', d);
+    const inner = loopFor(c.spec, Math.PI * b.sizeMm, numberOf(c.spec, LOOP_SHARE), 'the bead is');
+    const loop = loopOn(inner.mm, d, d);
+    const neck = neckMm(d);
+    const legs: LegPart[] = [
+      { what: 'closure', lengthMm: neck, why: why`from the last row through the loop`, reachMm: neck },
+      {
+        what: 'closure',
+        lengthMm: b.sizeMm,
+        why: why`through the bead`,
+        reachMm: neck + b.sizeMm,
+        mark: 'bead sits here',
+      },
+      { what: 'closure', lengthMm: knot.cordMm, why: knot.cordWhy, reachMm: neck + b.sizeMm + knot.bodyMm },
+      {
+        what: 'tail',
+        lengthMm: c.tailMm,
+        why: why`to tie with: ${len(c.tailMm)}; the rest is snipped off`,
+        reachMm: neck + b.sizeMm + knot.bodyMm,
+      },
+    ];
+    const need = 2 * d * PRESSED;
+    const fits = need <= b.holeMm;
+    const better = BEADS.find((x) => x.holeMm >= need);
+    return {
+      start: loopEnd(loop, d),
+      end: {
+        kind: 'run',
+        name: 'bead',
+        takesMm: 0,
+        standoffMm: 0,
+        carries: 2,
+        legs: () => legs,
+        shape: {
+          shape: 'run',
+          lengthMm: neck,
+          cords: 2,
+          beadMm: b.sizeMm,
+          knot: knot.id,
+          tailMm: 6,
+          leaves: { outMm: 0, how: 'stands' },
+        },
+      },
+      finishedMm: c.finishedMm,
+      marks: [{ at: 'end', outMm: neck, label: 'bead sits here' }],
+      checks: [
+        {
+          id: 'bead.hole',
+          ok: fits,
+          message: fits
+            ? why`two cords, pressed to ${len(need)}, go through its ${len(b.holeMm)} hole`
+            : why`two cords, pressed to ${len(need)}, do not go through its ${len(b.holeMm)} hole: take a larger bead or thinner cord`,
+          ...(fits || !better
+            ? {}
+            : {
+                fix: {
+                  label: why`take the ${len(better.sizeMm)} bead`,
+                  patch: { closure: { ...c.spec, sizeMm: better.sizeMm } },
+                },
+              }),
+        },
+        ...loopChecks(c, inner.mm, Math.PI * b.sizeMm, 'bead'),
+        {
+          id: 'bead.knot',
+          ok: knot.widthMm > b.holeMm,
+          message:
+            knot.widthMm > b.holeMm
+              ? why`the overhand behind it, ${len(knot.widthMm)} wide, cannot be pulled through`
+              : why`the overhand behind it, ${len(knot.widthMm)} wide, can be pulled through its ${len(b.holeMm)} hole: take a smaller hole`,
+        },
+      ],
+      figures: [{ label: 'loop, inside', value: inner.mm, unit: 'mm', why: inner.why }],
+      hardware: why`loop ${len(loop.lengthMm)} inside + its own cord ${len(d)}; the bead stands up out of it`,
+    };
+  },
+  cautions: ['A bead is a small part: it can choke a small child.'],
+};

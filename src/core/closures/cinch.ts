@@ -1,0 +1,122 @@
+import { len, why } from '../why/why.ts';
+import { knotName, knotSize } from './knots.ts';
+import { loopOn, needsTwo } from './loop.ts';
+import { knotOption, openOption, textOf } from './options.ts';
+import { gapOption } from './singleSliding.ts';
+import { FINGER_GAP_MM, opening, run, runEnd, tied, tyingTail } from './slide.ts';
+import type { Closure, LegPart } from './types.ts';
+
+const GRIP = 'diamond';
+const STOPPER = knotOption('Stopper', ['overhand-two', 'diamond', 'sliding-2']);
+
+/** The two core ends run through a friction loop formed at the start and carry a stopper. */
+export const cinch: Closure = {
+  id: 'cinch',
+  name: 'cinch',
+  family: 'sliding',
+  phrase: (spec) => why`a cinch with ${anA(knotName(textOf(spec, STOPPER)))} as its stopper`,
+  words:
+    'The fold of the cores is tied in a diamond whose top loop is drawn down hard on the two running core ends. Pull the ends to close it; pull the loop back to open it. Where the loop could loosen, its two strands may be fused at a hidden spot away from the skin.',
+  difficulty: 4,
+  minutes: 15,
+  options: [STOPPER, openOption, gapOption],
+  unsuited: needsTwo,
+  close: (c) => {
+    const d = c.metrics.diameterMm;
+    const grip = knotSize(GRIP, d);
+    const stopper = knotSize(textOf(c.spec, STOPPER), d);
+    const loop = loopOn((Math.PI + 2) * d, d, d);
+    const head = grip.bodyMm + loop.lengthMm + d;
+    const open = opening(c);
+    const gap = Math.max(c.spec.gapMm ?? FINGER_GAP_MM, head + d);
+    const travel = open.flatMm - c.finishedMm;
+    const through = gap + travel - head;
+    const leg: LegPart[] = [
+      {
+        what: 'closure',
+        lengthMm: grip.cordMm,
+        why: grip.cordWhy,
+        reachMm: grip.bodyMm,
+        mark: 'diamond starts',
+      },
+      {
+        what: 'closure',
+        lengthMm: loop.legMm,
+        why: why`half of the top loop, drawn down on two cords`,
+        reachMm: head,
+      },
+    ];
+    return {
+      start: {
+        kind: 'loop',
+        name: 'friction loop',
+        takesMm: head,
+        standoffMm: 0,
+        carries: 2,
+        legs: () => leg,
+        shape: { shape: 'loop', straightMm: loop.straightMm, radiusMm: loop.radiusMm, knot: GRIP },
+      },
+      end: {
+        ...runEnd(
+          'running ends',
+          gap - head,
+          [],
+          { lengthMm: through, cords: 2, knot: stopper.id, leaves: { outMm: gap - head + d, how: 'hangs' } },
+          2,
+        ),
+        legs: (k) => [
+          run(
+            through,
+            why`through the loop when open: ${open.why}; gap ${len(gap)} + opens by ${len(travel)} − friction loop ${len(head)}`,
+            through,
+          ),
+          tied(stopper, through + stopper.bodyMm, 'stopper starts', k),
+          tyingTail(c.tailMm, through + stopper.bodyMm),
+        ],
+      },
+      finishedMm: c.finishedMm,
+      openMm: open.flatMm,
+      danglesMm: travel,
+      dangles: 'two cords with their stopper',
+      marks: [
+        { at: 'end', outMm: 0, label: 'stop here' },
+        { at: 'end', outMm: through, label: 'stopper starts here' },
+      ],
+      adjust: { what: 'the running ends', stepMm: 0, rangeMm: [head - gap, travel] },
+      checks: [
+        {
+          id: 'cinch.gap',
+          ok: gap >= FINGER_GAP_MM - 0.5,
+          message:
+            gap >= FINGER_GAP_MM - 0.5
+              ? why`closed, the ends of the weave stay ${len(gap)} apart: about a finger`
+              : why`closed, the ends of the weave are only ${len(gap)} apart: no finger gets at the loop`,
+          ...(gap >= FINGER_GAP_MM - 0.5
+            ? {}
+            : {
+                fix: {
+                  label: why`keep them ${len(FINGER_GAP_MM)} apart`,
+                  patch: { closure: { ...c.spec, gapMm: FINGER_GAP_MM } },
+                },
+              }),
+        },
+        {
+          id: 'stopper.holds',
+          ok: stopper.widthMm > 2 * d,
+          message: why`the stopper, ${len(stopper.widthMm)} wide, cannot be drawn through a loop on two cords, ${len(2 * d)}`,
+        },
+      ],
+      figures: [
+        {
+          label: 'stopper from the weave',
+          value: through,
+          unit: 'mm',
+          why: why`${open.why}, so that the open band still holds its stopper`,
+        },
+      ],
+      hardware: why`between the ends of the weave, closed: ${len(gap)}; the friction loop takes ${len(head)} of it`,
+    };
+  },
+};
+
+const anA = (name: string): string => `${/^[aeiou]/.test(name) ? 'an' : 'a'} ${name}`;

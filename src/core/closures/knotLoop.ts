@@ -1,0 +1,56 @@
+import { len, num, why } from '../why/why.ts';
+import { knotName, knotSize } from './knots.ts';
+import { LOOP_AS_IT_IS, loopChecks, loopEnd, loopFor, loopOn, needsTwo } from './loop.ts';
+import { knotOption, LOOP_SHARE, numberOf, textOf } from './options.ts';
+import { neckMm, stopperEnd } from './stopper.ts';
+import type { Closure } from './types.ts';
+
+const KNOT = knotOption('Stopper', [
+  'diamond',
+  'overhand-two',
+  'sliding-2',
+  'sliding-3',
+  'double-overhand',
+  'barrel-3',
+  'barrel-4',
+]);
+
+/** A loop left at the fold and a stopper at the other end. */
+export const knotLoop: Closure = {
+  id: 'knot-loop',
+  name: 'knot and loop',
+  family: 'tied',
+  phrase: (spec) => why`a ${knotName(textOf(spec, KNOT))} in a loop`,
+  words:
+    'The fold of the cords is left standing as a loop; the two ends carry a stopper. The loop must let the stopper through and must then hold it. Tie the stopper last, try it on, and shift it before you draw it hard.',
+  difficulty: 3,
+  minutes: 8,
+  options: [KNOT, LOOP_SHARE, LOOP_AS_IT_IS],
+  unsuited: needsTwo,
+  close: (c) => {
+    const d = c.metrics.diameterMm;
+    const knot = knotSize(textOf(c.spec, KNOT), d);
+    const share = numberOf(c.spec, LOOP_SHARE);
+    const inner = loopFor(c.spec, knot.girthMm, share, `the ${knot.name.toLowerCase()} is`);
+    const loop = loopOn(inner.mm, d, d);
+    return {
+      start: loopEnd(loop, d),
+      end: stopperEnd(knot, neckMm(d), d, c.tailMm),
+      finishedMm: c.finishedMm,
+      marks: [{ at: 'end', outMm: neckMm(d), label: 'stopper starts here' }],
+      checks: loopChecks(c, inner.mm, knot.girthMm, knot.name.toLowerCase()),
+      figures: [
+        { label: 'loop, inside', value: inner.mm, unit: 'mm', why: inner.why },
+        {
+          label: 'loop, laid flat',
+          value: inner.mm / 2,
+          unit: 'mm',
+          why: why`half of its inner perimeter ${len(inner.mm)}: pull it flat on the ruler to check`,
+        },
+      ],
+      // The stopper can be shifted outwards before it is drawn hard, and the loop drawn back by as much as it is long.
+      adjust: { what: 'the stopper', stepMm: 0, rangeMm: [-(neckMm(d) - d), 3 * d] },
+      hardware: why`loop ${len(loop.lengthMm)} inside + the loop’s own cord ${len(d)}; the stopper stands up out of it. A neck of ${num(1.5, 1)} diameters takes nothing`,
+    };
+  },
+};

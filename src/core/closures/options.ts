@@ -1,0 +1,121 @@
+import { fail, type Issue, ok, type Result } from '../result.ts';
+import { formatLength } from '../units/index.ts';
+import { len, num, percent, type Why, why, whyText } from '../why/why.ts';
+import { knotName, knotSize } from './knots.ts';
+import type { Closure, ClosureSpec, Option } from './types.ts';
+
+type ListOption = Extract<Option, { readonly choices: readonly unknown[] }>;
+type NumberOption = Extract<Option, { readonly usual: number }>;
+type TextOption = Extract<Option, { readonly usual: string }>;
+
+export const isList = (option: Option): option is ListOption => 'choices' in option;
+
+/** The option's value in a design, or its usual one. */
+export const numberOf = (spec: ClosureSpec, option: NumberOption): number => spec[option.key] ?? option.usual;
+export const textOf = (spec: ClosureSpec, option: TextOption): string => spec[option.key] ?? option.usual;
+
+/** Checks every option of a closure that a design sets: one of its choices, or within its range. */
+export function checkOptions(closure: Closure, spec: ClosureSpec): Result<undefined> {
+  const issues: Issue[] = closure.options.flatMap((option): Issue[] => {
+    const value = spec[option.key];
+    const path = `/closure/${option.key}`;
+    if (value === undefined) return [];
+    if (isList(option)) {
+      if (option.choices.some((c) => c.value === value)) return [];
+      const choices = option.choices.map((c) => whyText(c.name)).join(', ');
+      return [
+        {
+          code: 'closure.option',
+          path,
+          message: `A ${closure.name} has no such ${option.label.toLowerCase()}; there are ${choices}.`,
+        },
+      ];
+    }
+    const mm = value as number;
+    if (mm >= option.leastMm && mm <= option.mostMm) return [];
+    const show = (v: number) => formatLength(v, { system: 'metric' });
+    return [
+      {
+        code: 'design.range',
+        path,
+        message: `${option.label} lies between ${show(option.leastMm)} and ${show(option.mostMm)}; ${show(mm)} cannot be right.`,
+      },
+    ];
+  });
+  return issues.length > 0 ? { ok: false, issues } : ok(undefined);
+}
+
+export const refuse = (path: string, message: string): Result<never> =>
+  fail({ code: 'closure.cannot', path, message });
+
+/** The usual knots to choose from, with what each measures in a cord of 4 mm. */
+export function knotOption(label: string, ids: readonly string[]): TextOption {
+  const note = (id: string): Why => {
+    const k = knotSize(id, 3.68);
+    return why`in 4 mm cord ${len(k.bodyMm)} long, ${len(k.girthMm)} round`;
+  };
+  return {
+    key: 'knot',
+    label,
+    usual: ids[0]!,
+    choices: ids.map((id) => ({ value: id, name: why`${knotName(id)}`, note: note(id) })),
+  };
+}
+
+export const LOOP_SHARE: NumberOption = {
+  key: 'loopShare',
+  label: 'How tightly the loop holds',
+  usual: 1.05,
+  choices: [1, 1.05, 1.1, 1.15].map((share) => ({
+    value: share,
+    name: share === 1 ? why`as small as passes` : why`${percent(share - 1)} larger than what passes it`,
+    note:
+      share === 1
+        ? why`hardest to close, holds best`
+        : share === 1.15
+          ? why`easiest to close, holds least`
+          : [],
+  })),
+};
+
+/** How a second half that comes late is held. */
+export const ATTACH: TextOption = {
+  key: 'attach',
+  label: 'How the second half is held',
+  usual: 'returned',
+  choices: [
+    {
+      value: 'returned',
+      name: why`cores led round it and back`,
+      note: why`stop short, lead the cores round its bar and back, and cover them with the last rows`,
+    },
+    {
+      value: 'hitched',
+      name: why`cow hitches in the working ends`,
+      note: why`the last row done, each pair of working ends is hitched to its bar; the band may be opened again`,
+    },
+  ],
+};
+
+export function sizes(
+  label: string,
+  list: readonly { readonly sizeMm: number; readonly note: Why }[],
+  usual: number,
+): NumberOption {
+  return {
+    key: 'sizeMm',
+    label,
+    usual,
+    choices: list.map((s) => ({ value: s.sizeMm, name: why`${len(s.sizeMm)}`, note: s.note })),
+  };
+}
+
+export const openOption: Option = {
+  key: 'openMm',
+  label: 'Inside when open',
+  leastMm: 40,
+  mostMm: 3000,
+  hint: 'How wide it opens. Left alone, it passes the hand (heel, head) with room to spare.',
+};
+
+export const holeText = (n: number): Why => why`hole ${num(n, 0)}`;

@@ -1,0 +1,160 @@
+import { CORDS, effectiveDiameterMm, findCord } from '../cord/cords.ts';
+import { findPattern, solvedFacts } from '../patterns/index.ts';
+import { len, num, percent, why } from '../why/why.ts';
+import { knotSize } from './knots.ts';
+import { numberOf, openOption, textOf } from './options.ts';
+import { gapOption } from './singleSliding.ts';
+import { FINGER_GAP_MM, opening, run, runEnd, tied, tyingTail } from './slide.ts';
+import type { Closure, ClosureContext, LegPart } from './types.ts';
+
+/** The slider bar is solved for these ratios of thin to thick cord; the nearest is taken. */
+const BARS = ['slider-bar', 'slider-bar-half', 'slider-bar-three-quarters'];
+const CAP_MM = 8;
+const THIN_TAIL_MM = 100;
+
+const ROWS = {
+  key: 'rows',
+  label: 'Slider',
+  usual: 8,
+  choices: [6, 8, 10, 12].map((n) => ({ value: n, name: why`${num(n, 0)} rows` })),
+} as const;
+
+const ENDS = {
+  key: 'knot',
+  label: 'Ends of the cords',
+  usual: 'cap',
+  choices: [
+    { value: 'cap', name: why`end caps`, note: why`${len(CAP_MM)} long, glued over the sealed ends` },
+    { value: 'overhand', name: why`an overhand in each`, note: why`tied in the cord itself` },
+  ],
+} as const;
+
+const CORD = {
+  key: 'cord',
+  label: 'Cord of the slider',
+  usual: '',
+  choices: [
+    { value: '', name: why`the thinner cord that suits best` },
+    ...CORDS.map((c) => ({ value: c.id, name: why`${c.name}` })),
+  ],
+} as const;
+
+/** The slider in a thin cord over two of the band's cords: which solved bar is nearest, and what it measures. */
+function sliderBar(c: ClosureContext, rows: number) {
+  const d = c.metrics.diameterMm;
+  const wanted = textOf(c.spec, CORD);
+  const thin =
+    findCord(wanted) ??
+    CORDS.filter((x) => x.fibre === c.cord.fibre && effectiveDiameterMm(x) < d).toSorted(
+      (a, b) => Math.abs(effectiveDiameterMm(a) / d - 0.66) - Math.abs(effectiveDiameterMm(b) / d - 0.66),
+    )[0] ??
+    c.cord;
+  const ratio = effectiveDiameterMm(thin) / d;
+  const ratioOf = (id: string) => 2 * solvedFacts(id)!.strands.find((s) => s.role !== 'core')!.radiusD;
+  const id = BARS.toSorted((a, b) => Math.abs(ratioOf(a) - ratio) - Math.abs(ratioOf(b) - ratio))[0]!;
+  const facts = solvedFacts(id)!;
+  const perRow = facts.strands
+    .filter((s) => s.role !== 'core')
+    .map((s) => (s.lengthD / facts.rowsPerPeriod) * d);
+  return {
+    id,
+    thin,
+    ratio,
+    solvedRatio: ratioOf(id),
+    lengthMm: (facts.periodD / facts.rowsPerPeriod) * rows * d,
+    woven: perRow.map((mm) => mm * rows),
+  };
+}
+
+/** Both ends pass, one each way, through a short bar of square knots in thinner cord. */
+export const slider: Closure = {
+  id: 'slider',
+  name: 'square-knot slider',
+  family: 'sliding',
+  phrase: (spec) => why`a square-knot slider of ${num(numberOf(spec, ROWS), 0)} rows`,
+  words:
+    'Lay the two ends side by side, pointing opposite ways, and tie a short Solomon bar over both in a thinner cord: firm, yet so that they slide. Melt or glue its ends to the bar itself, never to the cords inside.',
+  difficulty: 2,
+  minutes: 10,
+  options: [ROWS, ENDS, CORD, openOption, gapOption],
+  close: (c) => {
+    const d = c.metrics.diameterMm;
+    const rows = numberOf(c.spec, ROWS);
+    const bar = sliderBar(c, rows);
+    const open = opening(c);
+    const gap = Math.max(c.spec.gapMm ?? FINGER_GAP_MM, bar.lengthMm + 2 * d);
+    const travel = open.flatMm - c.finishedMm;
+    const way = (gap + travel + bar.lengthMm) / 2;
+    const isCapped = textOf(c.spec, ENDS) === 'cap';
+    const stopper = knotSize('overhand', d);
+    const ending: LegPart[] = isCapped
+      ? [run(CAP_MM, why`into its end cap`, way + CAP_MM)]
+      : [tied(stopper, way + stopper.bodyMm, 'stopper starts'), tyingTail(c.tailMm, way + stopper.bodyMm)];
+    const legs = [
+      run(
+        way,
+        why`half of the gap when open and of the slider: (${len(gap + travel)} + ${len(bar.lengthMm)}) / 2`,
+        way,
+      ),
+      ...ending,
+    ];
+    const end = (name: string, hasSlider: boolean) =>
+      runEnd(name, gap / 2, legs, {
+        lengthMm: way,
+        cords: 1,
+        leaves: { outMm: (gap + bar.lengthMm) / 2, how: 'hangs' },
+        ...(isCapped ? { capMm: CAP_MM } : { knot: 'overhand' }),
+        ...(hasSlider
+          ? { slider: { id: bar.id, atMm: (gap - bar.lengthMm) / 2, lengthMm: bar.lengthMm, rows } }
+          : {}),
+      });
+    const isNear = Math.abs(bar.ratio / bar.solvedRatio - 1) < 0.13;
+    return {
+      start: end('running end', true),
+      end: end('running end', false),
+      finishedMm: c.finishedMm,
+      openMm: open.flatMm,
+      danglesMm: travel,
+      dangles: 'two ends, half each',
+      marks: [
+        { at: 'start', outMm: way, label: isCapped ? 'cap here' : 'stopper here' },
+        { at: 'end', outMm: way, label: isCapped ? 'cap here' : 'stopper here' },
+      ],
+      adjust: { what: 'the ends', stepMm: 0, rangeMm: [bar.lengthMm - gap, travel] },
+      extra: [
+        {
+          role: `slider of ${rows} rows, in ${bar.thin.name}`,
+          cordType: bar.thin.id,
+          fold: why`its middle goes under both cords`,
+          parts: [
+            { what: 'tail', lengthMm: THIN_TAIL_MM, why: why`to tie with: ${len(THIN_TAIL_MM)}` },
+            {
+              what: 'closure',
+              lengthMm: bar.woven.reduce((a, b) => a + b, 0),
+              why: why`${num(rows, 0)} rows of ${findPattern(bar.id)!.name.toLowerCase()}, from the rope engine`,
+            },
+            { what: 'tail', lengthMm: THIN_TAIL_MM, why: why`to tie with: ${len(THIN_TAIL_MM)}` },
+          ],
+        },
+      ],
+      checks: [
+        {
+          id: 'slider.cord',
+          ok: isNear,
+          message: isNear
+            ? why`the slider’s cord is ${percent(Math.round(bar.ratio * 100) / 100)} as thick as the band’s: as solved`
+            : why`the slider’s cord is ${percent(Math.round(bar.ratio * 100) / 100)} as thick as the band’s, but its bar is known for ${percent(Math.round(bar.solvedRatio * 100) / 100)}: its length may be off. Tie two rows and look.`,
+        },
+      ],
+      figures: [
+        {
+          label: 'slider',
+          value: bar.lengthMm,
+          unit: 'mm',
+          why: why`${num(rows, 0)} rows in ${bar.thin.name}`,
+        },
+      ],
+      hardware: why`between the ends of the weave, closed: ${len(gap)}, room for the slider ${len(bar.lengthMm)}`,
+    };
+  },
+};

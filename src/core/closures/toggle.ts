@@ -1,0 +1,85 @@
+import { len, why } from '../why/why.ts';
+import { barEnd } from './buckled.ts';
+import { LOOP_AS_IT_IS, loopChecks, loopEnd, loopFor, loopOn, needsTwo } from './loop.ts';
+import { ATTACH, LOOP_SHARE, numberOf, sizes, textOf } from './options.ts';
+import type { Closure } from './types.ts';
+
+/** A bar by its length; cords are hitched round its middle. */
+const BARS = [
+  { sizeMm: 22, rodMm: 4 },
+  { sizeMm: 28, rodMm: 5 },
+  { sizeMm: 35, rodMm: 6 },
+] as const;
+
+const SIZE = sizes(
+  'Length of the bar',
+  BARS.map((b) => ({ sizeMm: b.sizeMm, note: why`${len(b.rodMm)} thick` })),
+  28,
+);
+
+/** A bar tipped through a loop and turned across it. */
+export const toggle: Closure = {
+  id: 'toggle',
+  name: 'toggle bar',
+  family: 'buckled',
+  phrase: (spec) => why`a ${len(numberOf(spec, SIZE))} toggle bar in a loop`,
+  words: 'A bar is held by its middle; tipped along its cords it passes the loop, turned across it is held.',
+  difficulty: 2,
+  minutes: 6,
+  options: [SIZE, LOOP_SHARE, LOOP_AS_IT_IS, ATTACH],
+  unsuited: needsTwo,
+  close: (c) => {
+    const d = c.metrics.diameterMm;
+    const bar = BARS.find((b) => b.sizeMm === numberOf(c.spec, SIZE))!;
+    // Tipped, the bar passes beside the two cords that hold it: three discs in a row.
+    const girth = 2 * (bar.rodMm / 2 + 1.5 * d) + Math.PI * Math.max(bar.rodMm, d);
+    const inner = loopFor(
+      c.spec,
+      girth,
+      numberOf(c.spec, LOOP_SHARE),
+      'bar and its two cords, side by side, are',
+    );
+    const loop = loopOn(inner.mm, d, d);
+    return {
+      start: loopEnd(loop, d),
+      end: {
+        ...barEnd('toggle bar', d, { widthMm: bar.rodMm, thicknessMm: bar.rodMm }, bar.sizeMm, {
+          shape: 'plate',
+          look: 'toggle',
+          lengthMm: bar.rodMm,
+          sizeMm: bar.sizeMm,
+          bodyWidthMm: bar.sizeMm,
+          bar: { widthMm: bar.rodMm, thicknessMm: bar.rodMm },
+        }),
+        attach: textOf(c.spec, ATTACH) as 'returned',
+      },
+      finishedMm: c.finishedMm,
+      checks: [
+        ...loopChecks(c, inner.mm, girth, 'bar with its cords'),
+        {
+          id: 'toggle.holds',
+          ok: loop.lengthMm < 0.8 * bar.sizeMm,
+          message:
+            loop.lengthMm < 0.8 * bar.sizeMm
+              ? why`a bar of ${len(bar.sizeMm)} is held by a loop ${len(loop.lengthMm)} long inside`
+              : why`a bar of ${len(bar.sizeMm)} may slip through a loop ${len(loop.lengthMm)} long inside: take a longer bar`,
+          ...(loop.lengthMm < 0.8 * bar.sizeMm ? {} : longer(bar.sizeMm, c.spec)),
+        },
+      ],
+      figures: [{ label: 'loop, inside', value: inner.mm, unit: 'mm', why: inner.why }],
+      hardware: why`loop ${len(loop.lengthMm)} inside + its own cord ${len(d)} + the bar’s neck ${len(d)}`,
+    };
+  },
+};
+
+function longer(sizeMm: number, spec: Parameters<Closure['phrase']>[0]) {
+  const next = BARS.find((b) => b.sizeMm > sizeMm);
+  return next
+    ? {
+        fix: {
+          label: why`take the ${len(next.sizeMm)} bar`,
+          patch: { closure: { ...spec, sizeMm: next.sizeMm } },
+        },
+      }
+    : {};
+}

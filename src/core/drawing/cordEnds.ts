@@ -1,0 +1,152 @@
+import type { BandEnd, EndShape } from '../closures/types.ts';
+import { endsOf, firstOf, type JoinContext, lastOf } from './joins.ts';
+import { knotTubes, moveTube } from './knots.ts';
+import type { Pictures } from './pictures.ts';
+import { bandTubes, smoothTube, type Tube } from './tubes.ts';
+
+type Point = readonly [number, number, number];
+type LoopShape = Extract<EndShape, { shape: 'loop' }>;
+type RunShape = Extract<EndShape, { shape: 'run' }>;
+
+/** How much of a knot's leads is drawn with it, in diameters. */
+const LEAD = 0.6;
+
+/** Loops, running ends and their knots, beyond the weave: at the start outwards is −, at the end +. */
+export function cordEndTubes(c: JoinContext, pictures: Pictures): Tube[] {
+  const { starts, ends } = endsOf(c);
+  return [...endTubes(c, c.start, starts, -1, pictures), ...endTubes(c, c.end, ends, 1, pictures)];
+}
+
+function endTubes(
+  c: JoinContext,
+  end: BandEnd,
+  lanes: readonly Tube[],
+  dir: 1 | -1,
+  pictures: Pictures,
+): Tube[] {
+  if (end.shape.shape === 'loop') return loop(c, end.shape, lanes.slice(0, 2), dir, pictures);
+  if (end.shape.shape === 'run') return run(c, end.shape, carrying(lanes, end), dir, pictures);
+  return [];
+}
+
+/** The cords that take part: the first ones, or the middle ones of a weave without cores. */
+const carrying = (lanes: readonly Tube[], end: BandEnd): Tube[] =>
+  lanes.slice(
+    0,
+    Math.max(1, Math.min(lanes.length, end.shape.shape === 'run' ? end.shape.cords : end.carries)),
+  );
+
+const leaves = (t: Tube, dir: 1 | -1): Point => (dir === -1 ? firstOf(t) : lastOf(t));
+
+const edgeOf = (c: JoinContext, dir: 1 | -1): number => (dir === -1 ? c.startMm : c.endMm);
+
+function loop(
+  c: JoinContext,
+  shape: LoopShape,
+  legs: readonly Tube[],
+  dir: 1 | -1,
+  pictures: Pictures,
+): Tube[] {
+  if (legs.length === 0) return [];
+  const d = c.diameterMm;
+  const edge = edgeOf(c, dir);
+  const knot = shape.knot === undefined ? undefined : pictures.knots.get(shape.knot);
+  const base = knot ? knot.bodyD * d : 0;
+  const r = shape.radiusMm + d / 2;
+  const y = (out: number) => edge + dir * out;
+  const pair = legs.length === 1 ? [legs[0]!, legs[0]!] : legs;
+  const sides = pair.map((tube, i) => {
+    const [x0, y0, z0] = leaves(tube, dir);
+    const side = i === 0 ? -1 : 1;
+    const straight = shape.straightMm;
+    const path: Point[] = [
+      ...(knot ? [] : ([[x0, y0 - dir * 0.1, z0]] as Point[])),
+      [side * (knot ? 0.5 * d : r * 0.85), y(base + 0.15 * d), 0],
+      [side * r, y(base + Math.max(0.4 * d, straight * 0.35)), 0],
+      [side * r, y(base + straight), 0],
+      ...[30, 60, 90].map((deg): Point => {
+        const angle = (deg * Math.PI) / 180;
+        return [side * r * Math.cos(angle), y(base + straight + r * Math.sin(angle)), 0];
+      }),
+    ];
+    return smoothTube(path, tube);
+  });
+  return [...sides, ...(knot ? knotAt(knot, d, y(base / 2), dir, legs) : [])];
+}
+
+function run(
+  c: JoinContext,
+  shape: RunShape,
+  lanes: readonly Tube[],
+  dir: 1 | -1,
+  pictures: Pictures,
+): Tube[] {
+  if (lanes.length === 0) return [];
+  const d = c.diameterMm;
+  const edge = edgeOf(c, dir);
+  const y = (out: number) => edge + dir * out;
+  const knot = shape.knot === undefined ? undefined : pictures.knots.get(shape.knot);
+  const body = knot ? knot.bodyD * d : 0;
+  const bead = shape.beadMm ?? 0;
+  const straight = lanes.map((tube, i) => {
+    const [x0, y0, z0] = leaves(tube, dir);
+    const x = (i - (lanes.length - 1) / 2) * d;
+    const to = shape.lengthMm + (knot && bead === 0 ? LEAD * d * 0.5 : 0);
+    const path: Point[] = [
+      [x0, y0 - dir * 0.1, z0],
+      [x0 * 0.3 + x * 0.7, y(Math.min(to * 0.35, d)), z0 * 0.3],
+      [x, y(Math.min(to * 0.7, 2.2 * d)), 0],
+      [x, y(to), 0],
+    ];
+    return smoothTube(path, tube);
+  });
+  const knots = knot ? knotAt(knot, d, y(shape.lengthMm + bead + body / 2), dir, lanes) : [];
+  return [...straight, ...knots, ...(shape.slider ? slider(c, shape.slider, y, lanes[0]!, pictures) : [])];
+}
+
+/** A knot of the library with its middle at a place; its strands take the colours of the cords that are tied. */
+function knotAt(
+  knot: NonNullable<ReturnType<Pictures['knots']['get']>>,
+  d: number,
+  at: number,
+  dir: 1 | -1,
+  lanes: readonly Tube[],
+): Tube[] {
+  const tubes = knotTubes(knot, d, LEAD);
+  let next = 0;
+  const works = tubes.filter((t) => t.role !== 'core').length;
+  return tubes.map((t) => {
+    const like = lanes[t.role === 'core' ? works % lanes.length : next++ % lanes.length]!;
+    return {
+      ...moveTube(t, at, dir),
+      strand: like.strand,
+      lane: like.lane,
+      role: like.role,
+      cord: like.cord,
+    };
+  });
+}
+
+/** A slider's rows over the running end, in the slider's own cord. */
+function slider(
+  c: JoinContext,
+  shape: NonNullable<RunShape['slider']>,
+  y: (out: number) => number,
+  like: Tube,
+  pictures: Pictures,
+): Tube[] {
+  const solved = pictures.knots.get(shape.id);
+  if (!solved) return [];
+  const from = Math.min(y(shape.atMm), y(shape.atMm + shape.lengthMm));
+  const cord = c.sliderCord ?? like.cord;
+  return bandTubes({
+    solved,
+    diameterMm: c.diameterMm,
+    rows: shape.rows,
+    wovenMm: shape.lengthMm,
+    startMm: from,
+    spans: new Map(),
+  })
+    .filter((t) => t.role !== 'core')
+    .map((t) => ({ ...t, cord, strand: 'slider' }));
+}

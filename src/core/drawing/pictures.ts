@@ -1,0 +1,21 @@
+import type { SolvedWeave } from '../patterns/types.ts';
+import type { Plan } from '../plan/types.ts';
+
+/** Centre lines that a piece is drawn from: its weave, and the knots of its closure by id. */
+export interface Pictures {
+  readonly weave: SolvedWeave;
+  readonly knots: ReadonlyMap<string, SolvedWeave>;
+}
+
+/** Ids of all patterns that the closure of a plan is drawn from. */
+export function knotsOf(plan: Pick<Plan, 'bands'>): string[] {
+  const ids = plan.bands
+    .flatMap((b) => [b.start.shape, b.end.shape])
+    .flatMap((shape) => {
+      if (shape.shape === 'loop') return shape.knot ? [shape.knot] : [];
+      if (shape.shape === 'run')
+        return [...(shape.knot ? [shape.knot] : []), ...(shape.slider ? [shape.slider.id] : [])];
+      return [];
+    });
+  return [...new Set(ids)];
+}

@@ -1,0 +1,37 @@
+import { findColour } from '../colour/palette.ts';
+import type { Design } from '../formats/design.gen.ts';
+import { strandSpans } from '../plan/spans.ts';
+import type { Plan } from '../plan/types.ts';
+import { cordEndTubes } from './cordEnds.ts';
+import { joinTubes } from './joins.ts';
+import type { Pictures } from './pictures.ts';
+import { bandTubes, type Tube } from './tubes.ts';
+
+/** Every cord of one band, in the band's own places: the weave, its hitches and turns, its loops and running ends. */
+export function pieceTubes(design: Design, plan: Plan, pictures: Pictures, index: number): Tube[] {
+  const band = plan.bands[index]!;
+  const d = plan.metrics.diameterMm;
+  const weave = bandTubes({
+    solved: pictures.weave,
+    diameterMm: d,
+    rows: band.rows,
+    wovenMm: band.wovenMm,
+    startMm: band.startMm,
+    spans: strandSpans(plan, index),
+  });
+  const sliderCord = plan.cords.findIndex((x) => x.role.startsWith('slider'));
+  const context = {
+    start: band.start,
+    end: band.end,
+    diameterMm: d,
+    startMm: band.startMm,
+    endMm: band.startMm + band.wovenMm,
+    tubes: weave,
+    isSideBySide: design.setup.style === 'side-by-side',
+    isOneCord: design.setup.style === 'folded' || design.setup.style === 'fused',
+    sliderCord: sliderCord < 0 ? undefined : sliderCord,
+  };
+  return [...weave, ...joinTubes(context), ...cordEndTubes(context, pictures)];
+}
+
+export const cordColours = (plan: Plan) => plan.cords.map((c) => findColour(c.colour)!);

@@ -1,0 +1,85 @@
+import { findClosure } from '../closures/index.ts';
+import { findProduct, type Product } from '../fit/products.ts';
+import { sameEase } from '../fit/schools.ts';
+import type { Design } from '../formats/design.gen.ts';
+import type { SolvedFacts } from '../patterns/types.ts';
+import type { DesignPatch } from './check.ts';
+import { closeDesign } from './close.ts';
+import type { Knowledge } from './knowledge.ts';
+import { STYLES, type Style } from './setups/index.ts';
+
+/** Set-ups in the order in which they are tried when the one in hand does not go. */
+const ORDER: readonly Style[] = ['folded', 'separate', 'side-by-side', 'fused'];
+
+/** The design in another set-up. Keeps the colours that are there; a second cord starts as Graphite, or Dusk beside it. */
+export function withStyle(design: Design, style: Style, facts: SolvedFacts): Design {
+  const cords = STYLES[style].cords(facts);
+  const first = design.cords[0]?.colour ?? 'dusk';
+  const second = design.cords[1]?.colour ?? (first === 'graphite' ? 'dusk' : 'graphite');
+  return {
+    ...design,
+    setup: { ...design.setup, style },
+    cords: [first, second].slice(0, cords).map((colour) => ({ colour })),
+  };
+}
+
+/** Why a set-up does not go with the design's weave and closure; nothing when it does. */
+export function styleProblem(design: Design, style: Style, know: Knowledge): string | undefined {
+  const facts = know.facts(design.pattern.id);
+  if (!facts) return undefined;
+  const weave = STYLES[style].unsuited(facts);
+  if (weave) return weave;
+  const closed = closeDesign(withStyle(design, style, facts), know);
+  if (!closed.ok) return undefined;
+  for (const piece of closed.value.layout.pieces) {
+    const reason = STYLES[style].unsuitedEnds(piece);
+    if (reason) return reason;
+  }
+  return undefined;
+}
+
+/** The design with some parts replaced, and its set-up changed only if weave or closure no longer allow it. */
+export function adapt(design: Design, patch: DesignPatch, know: Knowledge): Design {
+  const next: Design = { ...design, ...patch };
+  const facts = know.facts(next.pattern.id);
+  if (!facts) return next;
+  const style = [next.setup.style, ...ORDER].find((s) => styleProblem(next, s, know) === undefined);
+  return style === undefined ? next : withStyle(next, style, facts);
+}
+
+/** Closures that the product takes and the weave can carry, the usual one first. */
+export function closuresFor(product: Product, facts: SolvedFacts | undefined): string[] {
+  return product.closures.filter((id) => !(facts && findClosure(id)!.unsuited?.(facts)));
+}
+
+/**
+ * The same design as another product: the girth stays where it is the same body's, the closure where it suits; ease
+ * starts from the product's own unless the maker chose another than the usual one.
+ */
+export function asProduct(design: Design, productId: string, know: Knowledge): Design {
+  const product = findProduct(productId);
+  if (!product) return design;
+  const before = findProduct(design.product);
+  const keepsGirth = before?.girth.name === product.girth.name && inRange(design.wearer.girthMm, product);
+  const suited = closuresFor(product, know.facts(design.pattern.id));
+  const kind = suited.includes(design.closure.kind)
+    ? design.closure.kind
+    : (suited[0] ?? product.closures[0]!);
+  const known = new Set(product.measures.map((m) => m.id));
+  const measures = Object.entries(design.measures ?? {}).filter(([id]) => known.has(id));
+  const { measures: _old, ...rest } = design;
+  return adapt(
+    {
+      ...rest,
+      product: product.id,
+      wearer: { ...design.wearer, girthMm: keepsGirth ? design.wearer.girthMm : product.girth.usualMm },
+      ease: before && !sameEase(design.ease, before.ease) && keepsGirth ? design.ease : product.ease,
+      closure: kind === design.closure.kind ? design.closure : { kind },
+      ...(measures.length > 0 ? { measures: Object.fromEntries(measures) } : {}),
+    },
+    {},
+    know,
+  );
+}
+
+const inRange = (mm: number, { girth }: Product): boolean => mm >= girth.leastMm && mm <= girth.mostMm;

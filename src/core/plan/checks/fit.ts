@@ -1,0 +1,160 @@
+import { fingerHullMm } from '../../fit/fingers.ts';
+import { len, num, percent, why } from '../../why/why.ts';
+import type { Check } from '../check.ts';
+import type { CheckContext } from './context.ts';
+
+const LEAST_ROWS = 6;
+/** Stiff parts beyond a third of the body stand off instead of lying on it. */
+const STIFF_SHARE = 0.34;
+/** Half a millimetre is within what a tape can tell. */
+const TAPE_MM = 0.5;
+
+/** Does it go round, does a finger go under, does it open wide enough? */
+export function fitChecks(c: CheckContext): Check[] {
+  return [slack(c), finger(c), ...opens(c), ...wet(c), ...rows(c), ...stiffness(c), tails(c)];
+}
+
+function slack({ r, innerMm }: CheckContext): Check {
+  const girth = r.design.wearer.girthMm;
+  const spare = innerMm - girth;
+  const ok = spare >= -TAPE_MM;
+  return {
+    id: 'fit.slack',
+    ok,
+    message: ok
+      ? why`inside ${len(innerMm)} goes round a ${r.product.girth.name} of ${len(girth)}`
+      : why`too tight: inside it measures ${len(innerMm)}, the ${r.product.girth.name} ${len(girth)}. Choose more ease.`,
+    value: why`${spare >= 0 ? '+' : ''}${len(spare, 'body')}`,
+    ...(ok
+      ? {}
+      : { fix: { label: why`wear it easy`, patch: { ease: { school: 'thickness', slackMm: 8 } } } }),
+  };
+}
+
+/** Whoever chose a slack in millimetres meant it; the other schools promise room. */
+function finger({ r, innerMm }: CheckContext): Check {
+  const spare = innerMm - fingerHullMm(r.design.wearer.girthMm, 1);
+  const passes = spare >= -TAPE_MM;
+  const isChosen = r.design.ease.school === 'thickness';
+  return {
+    id: 'fit.finger',
+    ok: passes || isChosen,
+    message: passes
+      ? why`one finger passes under it`
+      : isChosen
+        ? why`no finger passes under it: that would take ${len(-spare)} more slack`
+        : why`no finger passes under it; add ${len(-spare)} to let one through`,
+    value: why`${spare >= 0 ? '+' : ''}${len(spare, 'body')}`,
+    ...(passes || isChosen
+      ? {}
+      : { fix: { label: why`make room for a finger`, patch: { ease: { school: 'fingers', fingers: 1 } } } }),
+  };
+}
+
+function opens({ r, m, closing, pass }: CheckContext): Check[] {
+  if (closing.openMm === undefined)
+    return [{ id: 'open.passes', ok: true, message: why`opens right up: it need not pass over anything` }];
+  if (!pass) return [];
+  const open = closing.openMm - Math.PI * m.thicknessMm;
+  const spare = open - pass.mm;
+  const ok = spare >= -TAPE_MM;
+  const unsure = !pass.isMeasured && open < pass.range[1];
+  const doubt = unsure
+    ? why` The ${pass.name} is estimated and may be up to ${len(pass.range[1])}: measure it.`
+    : [];
+  return [
+    {
+      id: 'open.passes',
+      ok,
+      message: ok
+        ? why`open it measures ${len(open)} inside and passes a ${pass.name} of ${len(pass.mm)} by ${len(spare)}.${doubt}`
+        : why`open it measures ${len(open)} inside and does not pass a ${pass.name} of ${len(pass.mm)}: it is ${len(-spare)} short. Let it open wider.`,
+      value: why`${spare >= 0 ? '+' : ''}${len(spare, 'body')}`,
+      ...(ok
+        ? {}
+        : {
+            fix: {
+              label: why`open it as wide as the ${pass.name} needs`,
+              patch: { closure: widened(r.design.closure) },
+            },
+          }),
+    },
+  ];
+}
+
+function widened<T extends { openMm?: number }>(closure: T): T {
+  const { openMm: _left, ...rest } = closure;
+  return rest as T;
+}
+
+function wet({ r, innerMm, finishedMm, stiffMm }: CheckContext): Check[] {
+  if ((r.design.wet ?? 'ignore') !== 'ignore') return [];
+  const drawn = (finishedMm - stiffMm) * r.cord.wetShrinkage;
+  const left = innerMm - drawn - r.design.wearer.girthMm;
+  const ok = left >= -TAPE_MM;
+  return [
+    {
+      id: 'fit.wet',
+      ok,
+      message: ok
+        ? why`still fits after its first wetting, which draws it up by ${len(drawn)}`
+        : why`its first wetting draws it up by ${len(drawn)} and makes it ${len(-left)} too tight. Add for it, or pre-shrink the cord.`,
+      value: why`−${len(drawn)}`,
+      ...(ok ? {} : { fix: { label: why`add for it`, patch: { wet: 'add' } } }),
+    },
+  ];
+}
+
+function rows({ m, bands }: CheckContext): Check[] {
+  if (m.isPlain) return [];
+  const count = bands.reduce((n, b) => n + b.rows, 0);
+  const least = Math.min(...bands.map((b) => b.rows));
+  const spread = bands.reduce((sum, b) => sum + b.wovenMm - b.rows * m.rowHeightMm, 0);
+  const enough = least >= LEAST_ROWS;
+  return [
+    {
+      id: 'rows.enough',
+      ok: enough,
+      message: enough
+        ? spread >= 0
+          ? why`${num(count, 0)} rows, spread by ${len(spread)} in all`
+          : why`${num(count, 0)} rows, packed by ${len(-spread)} in all`
+        : why`only ${num(least, 0)} rows fit: choose a shorter closure or a thinner cord`,
+      value: why`${num(count, 0)}`,
+    },
+  ];
+}
+
+function stiffness({ r, stiffMm }: CheckContext): Check[] {
+  if (stiffMm <= 0) return [];
+  const share = Math.round((stiffMm / r.design.wearer.girthMm) * 100) / 100;
+  const ok = stiffMm / r.design.wearer.girthMm <= STIFF_SHARE || r.product.case !== undefined;
+  return [
+    {
+      id: 'buckle.length',
+      ok,
+      message: ok
+        ? why`what is stiff takes ${percent(share)} of the way round`
+        : why`the stiff ${r.closure.name} takes ${percent(share)} of the way round and will stand off: take a smaller or curved one`,
+    },
+  ];
+}
+
+const HANDS_MM = 100;
+const FID_MM = 60;
+
+function tails({ r }: CheckContext): Check {
+  const tail = r.tailMm;
+  const ok = tail >= FID_MM;
+  return {
+    id: 'tail.enough',
+    ok,
+    message:
+      tail >= HANDS_MM
+        ? why`tails of ${len(tail)} are long enough to tie with`
+        : ok
+          ? why`tails of ${len(tail)} can be tied with a fid or lacing needle, not by hand alone`
+          : why`tails of ${len(tail)} are too short to tie with, even with a fid`,
+    ...(ok ? {} : { fix: { label: why`leave ${len(HANDS_MM)}`, patch: { tailMm: HANDS_MM } } }),
+  };
+}

@@ -1,0 +1,170 @@
+import { findCord } from '../cord/cords.ts';
+import { len, num, type Why, why } from '../why/why.ts';
+import type { Figure, FigureId } from './check.ts';
+import type { ClosedDesign } from './close.ts';
+import { rowsIn } from './layout.ts';
+import type { Plan } from './types.ts';
+
+/** A foot of cord for each inch of Solomon bar, as makers say: twelve for one, all strands together. */
+const RULE_OF_THUMB = 12;
+
+type Base = Omit<Plan, 'figures' | 'more' | 'checks'>;
+
+const mm = (label: string, value: number, words: Why): Figure => ({ label, value, unit: 'mm', why: words });
+
+/** The numbers that every piece has. */
+export function figures(
+  c: ClosedDesign,
+  p: Base,
+  minutes: { readonly value: number; readonly why: Why },
+): Record<FigureId, Figure> {
+  const { r, m, closing, layout } = c;
+  const girth = r.design.wearer.girthMm;
+  const totalMm = p.cords.reduce((sum, x) => sum + x.cutLengthMm, 0);
+  const weights = p.cords.map((x) => (x.usedLengthMm / 1000) * findCord(x.cordType)!.gramsPerMetre);
+  const usedMm = p.cords.reduce((sum, x) => sum + x.usedLengthMm, 0);
+  const thumbMm = p.wovenLengthMm * RULE_OF_THUMB;
+  const inner = p.closed.closedMm;
+  const pieces = layout.pieces;
+  const grew = closing.finishedMm > c.context.finishedMm + 0.01;
+  return {
+    finished: mm(
+      'finished, closed',
+      closing.finishedMm,
+      grew
+        ? why`made larger than the ease asks, ${len(c.context.finishedMm)}: ${closing.hardware ?? []}`
+        : c.finishedWhy,
+    ),
+    woven: mm(
+      'woven',
+      p.wovenLengthMm,
+      pieces.flatMap(
+        (x, i) =>
+          why`${i > 0 ? '; ' : ''}${pieces.length > 1 ? `${x.name}: ` : ''}${x.why} = ${len(x.wovenMm)}`,
+      ),
+    ),
+    rows: {
+      label: 'rows',
+      value: p.rows,
+      unit: 'rows',
+      why: pieces.flatMap((x, i) => why`${i > 0 ? '; ' : ''}${rowsIn(x.wovenMm, m.rowHeightMm).why}`),
+    },
+    rowHeight: mm('row height', m.rowHeightMm, m.source),
+    width: mm('width', m.widthMm, why`${num(r.solved.widthD)} × cord ${len(m.diameterMm)}. ${m.source}`),
+    thickness: mm(
+      'thickness',
+      m.thicknessMm,
+      why`${num(r.solved.thicknessD)} × cord ${len(m.diameterMm)}. ${m.source}`,
+    ),
+    innerGirth: mm(
+      'inner girth',
+      inner,
+      why`finished ${len(closing.finishedMm)} − π × thickness ${len(m.thicknessMm)}: a thick band loses that much inside when it is bent round`,
+    ),
+    slack: mm('slack', inner - girth, why`inner girth ${len(inner)} − ${r.product.girth.name} ${len(girth)}`),
+    hardware: mm(
+      r.closure.family === 'buckled' ? 'buckle' : 'closure',
+      closing.start.takesMm + closing.end.takesMm,
+      closing.hardware ?? why`what lies between the ends of the weave`,
+    ),
+    jig: setting(c, p),
+    weight: {
+      label: 'weight',
+      value: weights.reduce((a, b) => a + b, 0),
+      unit: 'g',
+      why: why`${len(usedMm)} of cord stay in the piece × ${num(r.cord.gramsPerMetre, 1)} g/m, without hardware`,
+    },
+    total: mm('cord in all', totalMm, why`all cuts together`),
+    minutes: { label: 'time', value: minutes.value, unit: 'min', why: minutes.why },
+    ruleOfThumb: mm(
+      'rule of thumb',
+      thumbMm,
+      why`a foot of cord for each inch, as makers say of a Solomon bar, whatever the weave: woven ${len(p.wovenLengthMm)} × 12 = ${len(thumbMm)}; this plan cuts ${len(totalMm)}`,
+    ),
+  };
+}
+
+/** How the length is kept: pegs of a jig, two marks on the table, or trying on. */
+function setting(c: ClosedDesign, p: Base): Figure {
+  const band = p.bands[0]!;
+  const between = band.startMm + band.wovenMm + band.end.standoffMm;
+  const others = p.bands
+    .slice(1)
+    .flatMap((b) => why`; ${b.name} ${len(b.startMm + b.wovenMm + b.end.standoffMm)}`);
+  const isBar = band.start.kind === 'bar' && band.end.kind === 'bar';
+  const hold = c.r.design.setup.hold ?? 'jig';
+  if (hold === 'tape') {
+    return mm(
+      'marks on the table',
+      between,
+      why`lay a ruler or tape on the table: ${isBar ? 'the first bar' : 'the start of the weave'} at 0, the last row ends at ${len(between)}${others}`,
+    );
+  }
+  if (hold === 'hand') {
+    return mm(
+      'last row at',
+      between,
+      why`without a jig: the last row ends ${len(between)} from ${isBar ? 'the first bar' : 'the start of the weave'}; try it on before you close it${others}`,
+    );
+  }
+  return isBar
+    ? mm(
+        'jig, peg to peg',
+        between,
+        why`hold the two halves on the jig with ${len(between)} between the inner edges of their cord bars: hitch ${len(band.startMm)} + woven ${len(band.wovenMm)}${others}. Closed it then measures ${len(p.finishedLengthMm)}`,
+      )
+    : mm(
+        'jig, peg to peg',
+        between,
+        why`hook ${band.start.kind === 'loop' ? 'the loop' : 'the start'} on one peg and hold the weave ${len(between)} long${others}`,
+      );
+}
+
+/** Numbers that only some closures, products and measures have. */
+export function moreFigures(c: ClosedDesign, p: Base): Figure[] {
+  const { closed } = p;
+  const { pass, product } = c.context;
+  const out: Figure[] = [];
+  if (closed.openMm !== undefined) {
+    const travel = closed.openMm - closed.closedMm;
+    out.push(
+      mm(
+        'open, inside',
+        closed.openMm,
+        why`flat ${len(closed.openMm + Math.PI * c.m.thicknessMm)} − π × thickness ${len(c.m.thicknessMm)}`,
+      ),
+      mm('travel', travel, why`open ${len(closed.openMm)} − closed ${len(closed.closedMm)}`),
+    );
+    if (pass) out.push(mm(pass.name, pass.mm, pass.why));
+  }
+  if (closed.dangles) out.push(mm('dangles, closed', closed.danglesMm, why`${closed.dangles}`));
+  if (closed.gapMm > 0 && c.r.closure.family !== 'buckled')
+    out.push(
+      mm(
+        'ends apart, closed',
+        closed.gapMm,
+        why`finished ${len(p.finishedLengthMm)} − woven ${len(p.wovenLengthMm)}`,
+      ),
+    );
+  out.push(...(c.closing.figures ?? []));
+  if (p.caseMm > 0) out.push(mm('case', p.caseMm, c.r.measures.lugToLug!.why));
+  if (p.bands.length > 1)
+    out.push(
+      ...p.bands.map((b) =>
+        mm(
+          b.name,
+          b.wovenMm + b.startMm + b.end.standoffMm + Math.max(0, b.end.takesMm),
+          why`woven ${len(b.wovenMm)} in ${num(b.rows, 0)} rows + hitch ${len(b.startMm)}${b.end.takesMm > 0 ? why` + ${b.end.name} ${len(b.end.takesMm)}` : []}`,
+        ),
+      ),
+    );
+  if (p.ring)
+    out.push(
+      mm(
+        'ring',
+        p.ring.atMm,
+        why`rows ${num(p.ring.fromRow, 0)} to ${num(p.ring.toRow, 0)} of this ${product.name} lie on its flat side of ${len(p.ring.flatMm)}`,
+      ),
+    );
+  return out;
+}

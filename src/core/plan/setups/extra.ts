@@ -1,0 +1,22 @@
+import type { ExtraCord } from '../../closures/types.ts';
+import { cordLetter } from '../../colour/palette.ts';
+import type { CordCut } from '../types.ts';
+import type { SetupContext } from './context.ts';
+import { finish } from './finish.ts';
+
+/** Cords that the closure needs beside the weave's: sliders, keepers, control loops. Lettered on after the others. */
+export const extraCords = (
+  c: Pick<SetupContext, 'r' | 'm' | 'band'>,
+  extra: readonly ExtraCord[],
+  lettered: number,
+): CordCut[] =>
+  extra.map((cord, i) =>
+    finish(c, {
+      index: Math.max(0, c.r.colours.length - 1),
+      letter: cordLetter(lettered + i),
+      cordType: cord.cordType,
+      role: cord.role,
+      parts: cord.parts,
+      fold: cord.fold,
+    }),
+  );

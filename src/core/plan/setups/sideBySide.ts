@@ -1,0 +1,51 @@
+import { num, why } from '../../why/why.ts';
+import type { CordPart } from '../types.ts';
+import { inPairs, type Lane, lanesOf, type SetUp, type SetupContext } from './context.ts';
+import { finish } from './finish.ts';
+import { backwards, coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
+
+interface Place extends Lane {
+  readonly isCore: boolean;
+}
+
+/**
+ * Order of the ends on the bar from left to right: in a bar of columns each core lies between its column's two working
+ * ends; otherwise all cores lie between the first working end and the rest.
+ */
+export function orderOnBar(cores: readonly Lane[], works: readonly Lane[]): Place[] {
+  const core = (l: Lane): Place => ({ ...l, isCore: true });
+  const work = (l: Lane): Place => ({ ...l, isCore: false });
+  if (works.length === 2 * cores.length)
+    return cores.flatMap((l, i) => [work(works[2 * i]!), core(l), work(works[2 * i + 1]!)]);
+  return [work(works[0]!), ...cores.map(core), ...works.slice(1).map(work)];
+}
+
+/** Every cord folded and hitched beside the next: its two ends are neighbours, so its fold need not be its middle. */
+export function sideBySide(c: SetupContext): SetUp {
+  const [cores, works] = [lanesOf(c.m, 'core'), lanesOf(c.m, 'work')];
+  const groups = inPairs(orderOnBar(cores, works));
+  let k = 0;
+  const half = (p: Place, index: number): CordPart[] =>
+    p.isCore ? [coreRun(c, p), ...coreEnd(c, index)] : [...weave(c, p), ...workEnd(c, p)];
+  const cords = groups.map((group, i) => {
+    const indices = group.map((p) => (p.isCore ? k++ : 0));
+    const halves = group.map((p, j) => half(p, indices[j]!));
+    const [a, b] = halves as [CordPart[], CordPart[]?];
+    const names = group.map((p) => (p.isCore ? 'a core' : 'a working end')).join(' and ');
+    const common = { index: 0, piece: groups.length > 1 ? i + 1 : 0, place: i + 1 };
+    const where = `${ordinal(i + 1)} on the bar: ${names}`;
+    if (!b) return finish(c, { ...common, role: where, parts: [...startTail(c, indices[0]!), ...a] });
+    const first = backwards([...startLeg(c, indices[0]!), ...a]);
+    return finish(c, {
+      ...common,
+      role: where,
+      parts: [...first, ...startLeg(c, indices[1]!), ...b],
+      beforeFold: first.length,
+      fold: why`it lies over the first bar, ${num(i + 1, 0)} from the left; the longer end is the working one`,
+    });
+  });
+  return { cords, marks: [] };
+}
+
+const ordinal = (n: number): string =>
+  ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh'][n - 1] ?? `no. ${n}`;

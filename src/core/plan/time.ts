@@ -1,0 +1,21 @@
+import type { WeaveMetrics } from '../usage/metrics.ts';
+import { num, type Why, why } from '../why/why.ts';
+import type { Resolved } from './resolved.ts';
+import { lanesOf } from './setups/context.ts';
+
+/** Minutes that a row takes two ends in practised hands: a prior for the easiest weave, and more for each step harder. */
+const ROW_MINUTES = 0.2;
+const HARDER = 0.08;
+const SET_UP_MINUTES = 6;
+
+/** How long the piece takes, before the maker's own log says better. */
+export function minutesFor(r: Resolved, m: WeaveMetrics, rows: number): { value: number; why: Why } {
+  const ends = lanesOf(m, 'work').length;
+  const perRow = (ROW_MINUTES + HARDER * (r.difficulty - 1)) * Math.max(0.5, ends / 2);
+  const count = m.isPlain ? 0 : rows;
+  const weave = count * perRow;
+  return {
+    value: SET_UP_MINUTES + weave + r.closure.minutes,
+    why: why`set-up ${num(SET_UP_MINUTES, 0)} min + ${num(count, 0)} rows × ${num(perRow)} min + ${r.closure.name} ${num(r.closure.minutes, 0)} min: practised hands, give or take a third`,
+  };
+}
