@@ -41,16 +41,17 @@ export const limitedSlip: Closure = {
     const loop = 2 * travel;
     const lock = knotSize('overhand-two', d);
     const bar = roundBar(ring.rodMm);
-    const end = (name: string) =>
+    const end = (name: string, controlMm?: number) =>
       barEnd(name, ring.depthMm, bar, ring.sizeMm, {
         shape: 'frame',
         lengthMm: ring.depthMm,
         widthMm: ring.sizeMm,
         wireMm: ring.rodMm,
         hasPin: false,
+        ...(controlMm === undefined ? {} : { controlMm }),
       });
     return {
-      start: { ...end('first ring'), standoffMm: d },
+      start: { ...end('first ring', loop), standoffMm: d },
       end: { ...end('second ring'), attach: 'returned' },
       finishedMm: c.finishedMm,
       openMm: open.flatMm,

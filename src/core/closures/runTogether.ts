@@ -41,6 +41,7 @@ export const runTogether: Closure = {
         lengthMm: way,
         cords: 1,
         knot: knot.id,
+        drawn: { knotAtMm: gap / 2 - knot.bodyMm, tailMm: knot.bodyMm + travel / 2 },
         leaves: { outMm: gap / 2 + knot.bodyMm, how: 'hangs' },
       });
     return {

@@ -96,6 +96,8 @@ export type EndShape =
       readonly widthMm: number;
       readonly wireMm: number;
       readonly hasPin: boolean;
+      /** Perimeter of a control loop that hangs in it. */
+      readonly controlMm?: number;
     }
   | { readonly shape: 'spring-bar'; readonly lengthMm: number; readonly barMm: number }
   | { readonly shape: 'loop'; readonly straightMm: number; readonly radiusMm: number; readonly knot?: string }
@@ -109,6 +111,8 @@ export type EndShape =
       readonly beadMm?: number;
       readonly capMm?: number;
       readonly tailMm: number;
+      /** When closed, where its cord is drawn through its own knot: how near to the weave the knot then is, and the tail beyond. */
+      readonly drawn?: { readonly knotAtMm: number; readonly tailMm: number };
       /** When closed: where, counted out from the weave, the end leaves the band, and whether it hangs or stands up. */
       readonly leaves?: { readonly outMm: number; readonly how: 'stands' | 'hangs' };
       readonly slider?: {

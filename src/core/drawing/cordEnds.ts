@@ -26,6 +26,7 @@ function endTubes(
 ): Tube[] {
   if (end.shape.shape === 'loop') return loop(c, end.shape, lanes.slice(0, 2), dir, pictures);
   if (end.shape.shape === 'run') return run(c, end.shape, carrying(lanes, end), dir, pictures);
+  if (end.shape.shape === 'frame' && end.shape.controlMm) return controlLoop(c, end.shape, lanes, dir);
   return [];
 }
 
@@ -88,10 +89,12 @@ function run(
   const knot = shape.knot === undefined ? undefined : pictures.knots.get(shape.knot);
   const body = knot ? knot.bodyD * d : 0;
   const bead = shape.beadMm ?? 0;
+  const drawn = c.isClosed ? shape.drawn : undefined;
+  const length = drawn?.knotAtMm ?? shape.lengthMm;
   const straight = lanes.map((tube, i) => {
     const [x0, y0, z0] = leaves(tube, dir);
     const x = (i - (lanes.length - 1) / 2) * d;
-    const to = shape.lengthMm + (knot && bead === 0 ? LEAD * d * 0.5 : 0);
+    const to = length + (knot && bead === 0 ? LEAD * d * 0.5 : 0);
     const path: Point[] = [
       [x0, y0 - dir * 0.1, z0],
       [x0 * 0.3 + x * 0.7, y(Math.min(to * 0.35, d)), z0 * 0.3],
@@ -100,8 +103,25 @@ function run(
     ];
     return smoothTube(path, tube);
   });
-  const knots = knot ? knotAt(knot, d, y(shape.lengthMm + bead + body / 2), dir, lanes) : [];
-  return [...straight, ...knots, ...(shape.slider ? slider(c, shape.slider, y, lanes[0]!, pictures) : [])];
+  const knots = knot ? knotAt(knot, d, y(length + bead + body / 2), dir, lanes) : [];
+  const tails = drawn
+    ? lanes.map((tube) =>
+        smoothTube(
+          [
+            [0.4 * d, y(length + body), 0],
+            [0.5 * d, y(length + body + drawn.tailMm / 2), 0],
+            [0.5 * d, y(length + body + drawn.tailMm), 0],
+          ],
+          tube,
+        ),
+      )
+    : [];
+  return [
+    ...straight,
+    ...knots,
+    ...tails,
+    ...(shape.slider ? slider(c, shape.slider, y, lanes[0]!, pictures) : []),
+  ];
 }
 
 /** A knot of the library with its middle at a place; its strands take the colours of the cords that are tied. */
@@ -138,7 +158,7 @@ function slider(
   const solved = pictures.knots.get(shape.id);
   if (!solved) return [];
   const from = Math.min(y(shape.atMm), y(shape.atMm + shape.lengthMm));
-  const cord = c.sliderCord ?? like.cord;
+  const cord = c.extraCord ?? like.cord;
   return bandTubes({
     solved,
     diameterMm: c.diameterMm,
@@ -149,4 +169,33 @@ function slider(
   })
     .filter((t) => t.role !== 'core')
     .map((t) => ({ ...t, cord, strand: 'slider' }));
+}
+
+/** A loop of cord through a ring, pulled out flat: twice its half perimeter, side by side. */
+function controlLoop(
+  c: JoinContext,
+  shape: Extract<EndShape, { shape: 'frame' }>,
+  lanes: readonly Tube[],
+  dir: 1 | -1,
+): Tube[] {
+  const like = lanes[0];
+  if (!like || !shape.controlMm) return [];
+  const d = c.diameterMm;
+  // Outwards from the ring's bar, which lies a hitch beyond the weave.
+  const bar = dir === -1 ? 0 : c.endMm + c.end.standoffMm;
+  const y = (out: number) => bar + dir * out;
+  const from = shape.lengthMm - d / 2;
+  const to = from + shape.controlMm / 2;
+  const path: Point[] = [
+    [0, y(from), -d],
+    [0.8 * d, y(from + d), -0.3 * d],
+    [0.9 * d, y((from + to) / 2), 0],
+    [0.7 * d, y(to - 0.6 * d), 0],
+    [0, y(to), 0],
+    [-0.7 * d, y(to - 0.6 * d), 0],
+    [-0.9 * d, y((from + to) / 2), 0],
+    [-0.8 * d, y(from + d), 0.3 * d],
+    [0, y(from), d],
+  ];
+  return [{ ...smoothTube(path, like), strand: 'control loop', cord: c.extraCord ?? like.cord }];
 }

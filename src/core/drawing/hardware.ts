@@ -47,6 +47,11 @@ export function hardwareReach(shape: EndShape): { out: number; half: number } {
       return { out: shape.lengthMm + shape.wireMm, half: shape.widthMm / 2 + shape.wireMm };
     case 'spring-bar':
       return { out: shape.barMm, half: shape.lengthMm / 2 };
+    case 'run':
+      return {
+        out: shape.lengthMm + (shape.capMm ?? shape.beadMm ?? 0),
+        half: (shape.beadMm ?? (shape.capMm ? 6 : 0)) / 2,
+      };
     default:
       return { out: 0, half: 0 };
   }

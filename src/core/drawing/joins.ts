@@ -13,10 +13,12 @@ export interface JoinContext {
   readonly tubes: readonly Tube[];
   /** Cores turn into working ends at the second bar. */
   readonly isOneCord: boolean;
+  /** Drawn as it is when closed. */
+  readonly isClosed?: boolean;
   /** Working ends are hitched to the first bar, too. */
   readonly isSideBySide?: boolean;
-  /** The cord, as an index into the plan's, that a slider is tied in. */
-  readonly sliderCord?: number | undefined;
+  /** The closure's own cord, as an index into the plan's: a slider's, a control loop's. */
+  readonly extraCord?: number | undefined;
 }
 
 export interface Ends {

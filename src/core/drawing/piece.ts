@@ -8,7 +8,13 @@ import type { Pictures } from './pictures.ts';
 import { bandTubes, type Tube } from './tubes.ts';
 
 /** Every cord of one band, in the band's own places: the weave, its hitches and turns, its loops and running ends. */
-export function pieceTubes(design: Design, plan: Plan, pictures: Pictures, index: number): Tube[] {
+export function pieceTubes(
+  design: Design,
+  plan: Plan,
+  pictures: Pictures,
+  index: number,
+  isClosed = false,
+): Tube[] {
   const band = plan.bands[index]!;
   const d = plan.metrics.diameterMm;
   const weave = bandTubes({
@@ -19,7 +25,7 @@ export function pieceTubes(design: Design, plan: Plan, pictures: Pictures, index
     startMm: band.startMm,
     spans: strandSpans(plan, index),
   });
-  const sliderCord = plan.cords.findIndex((x) => x.role.startsWith('slider'));
+  const extraCord = plan.cords.findIndex((x) => x.isExtra);
   const context = {
     start: band.start,
     end: band.end,
@@ -27,9 +33,10 @@ export function pieceTubes(design: Design, plan: Plan, pictures: Pictures, index
     startMm: band.startMm,
     endMm: band.startMm + band.wovenMm,
     tubes: weave,
+    isClosed,
     isSideBySide: design.setup.style === 'side-by-side',
     isOneCord: design.setup.style === 'folded' || design.setup.style === 'fused',
-    sliderCord: sliderCord < 0 ? undefined : sliderCord,
+    extraCord: extraCord < 0 ? undefined : extraCord,
   };
   return [...weave, ...joinTubes(context), ...cordEndTubes(context, pictures)];
 }

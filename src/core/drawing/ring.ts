@@ -1,4 +1,4 @@
-import type { BandEnd } from '../closures/types.ts';
+import type { BandEnd, EndShape } from '../closures/types.ts';
 import { FINGER_MM } from '../fit/fingers.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { Band, Plan } from '../plan/types.ts';
@@ -43,7 +43,7 @@ export function ringScene(design: Design, plan: Plan, pictures: Pictures): RingS
   const worn = wornOutline(design.wearer.girthMm, plan.closed.closedMm, t, isWatch ? 0 : Math.PI / 2);
   const bands = plan.bands.map((_, i) => onLine(plan, i));
   const tubes = plan.bands.flatMap((band, i) =>
-    pieceTubes(design, plan, pictures, i).map((tube) => bent(tube, band, bands[i]!, worn.midline)),
+    pieceTubes(design, plan, pictures, i, true).map((tube) => bent(tube, band, bands[i]!, worn.midline)),
   );
   const painted = paintTubes(tubes, cordColours(plan), 'front');
   const stiff = plan.bands.flatMap((band, i) => [
@@ -107,7 +107,7 @@ function bent(tube: Tube, band: Band, on: OnLine, line: Outline): Tube {
     const [x, y, z] = [tube.points[i]!, tube.points[i + 1]!, tube.points[i + 2]!];
     const out = y < from ? from - y : y > to ? y - to : 0;
     const shape = y < from ? band.start.shape : band.end.shape;
-    const leaves = out > 0 && shape.shape === 'run' ? shape.leaves : undefined;
+    const leaves = out > 0 ? leavesOf(shape) : undefined;
     const beyond = leaves ? Math.max(0, out - leaves.outMm) : 0;
     const sign = y < from ? -1 : 1;
     const edge = y < from ? from : to;
@@ -127,6 +127,13 @@ function bent(tube: Tube, band: Band, on: OnLine, line: Outline): Tube {
     points[i + 2] = x * on.dir;
   }
   return { ...tube, points };
+}
+
+/** Where an end leaves the closed line; a control loop hangs off its ring. */
+function leavesOf(shape: EndShape): { readonly outMm: number; readonly how: 'stands' | 'hangs' } | undefined {
+  if (shape.shape === 'run') return shape.leaves;
+  if (shape.shape === 'frame' && shape.controlMm) return { outMm: shape.lengthMm, how: 'hangs' };
+  return undefined;
 }
 
 function bodyShapes(worn: Worn): Shape[] {

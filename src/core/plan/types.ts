@@ -37,6 +37,8 @@ export interface CordCut {
   readonly cordType: string;
   /** Which of the plan's bands it is for. */
   readonly band: number;
+  /** Set for a cord that the closure needs beside the weave's. */
+  readonly isExtra?: boolean;
   /** Place on the first bar from left to right, where several are hitched side by side. */
   readonly place?: number;
   readonly cutLengthMm: number;

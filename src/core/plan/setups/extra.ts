@@ -15,6 +15,7 @@ export const extraCords = (
       index: Math.max(0, c.r.colours.length - 1),
       letter: cordLetter(lettered + i),
       cordType: cord.cordType,
+      isExtra: true,
       role: cord.role,
       parts: cord.parts,
       fold: cord.fold,

@@ -17,6 +17,7 @@ export interface Finish {
   readonly letter?: string;
   readonly cordType?: string;
   readonly place?: number;
+  readonly isExtra?: boolean;
   readonly role: string;
   readonly parts: readonly CordPart[];
   readonly marks?: CordCut['marks'];
@@ -61,6 +62,7 @@ export function finish(c: Needs, f: Finish): CordCut {
     cordType: f.cordType ?? c.r.cord.id,
     band: c.band,
     ...(f.place === undefined ? {} : { place: f.place }),
+    ...(f.isExtra ? { isExtra: true } : {}),
     cutLengthMm: cutMm,
     usedLengthMm: needed - tails + Math.min(ends * END_MM, tails),
     neededMm: [needed - woven * c.m.spread, needed + woven * c.m.spread],
