@@ -29,7 +29,7 @@ export async function openDemo(page: Page, name = 'Dome night band'): Promise<vo
   await page.goto('/');
   await page.getByRole('button', { name: 'Designs' }).click();
   await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
-  await expect(page.getByLabel('Name of this design')).toHaveValue(name);
+  await expect(page.getByLabel('Name of this design')).toHaveValue(new RegExp(`^${name}`));
 }
 
 /** Opens a word of the sentence by its label. */
@@ -48,7 +48,7 @@ export async function exportedPlan(page: Page): Promise<{ plan: Plan; file: stri
     page.getByRole('button', { name: 'Save The design' }).click(),
   ]);
   const file = (await saved.path())!;
-  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
   const design = parseDesign(readFileSync(file, 'utf8'));
   if (!design.ok) throw new Error(JSON.stringify(design.issues));
   const planned = plan(design.value);

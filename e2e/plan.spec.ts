@@ -109,6 +109,7 @@ test('front and back of the bar differ as the knots do', async ({ page }) => {
       }
       return hits;
     });
+  await expect(page.getByLabel('The Beam').getByRole('img')).toBeVisible();
   const front = await topStrand();
   expect(front.A).toBeGreaterThan(50);
   expect(front.B).toBe(0);

@@ -65,6 +65,54 @@ describe('warp plan', () => {
   });
 });
 
+describe('warp closures', () => {
+  it('compares every closure of the product, refused ones with their reason', () => {
+    const { status, out } = warp('closures', 'examples/okoro-cinch-band.json');
+    expect(status).toBe(0);
+    const { closures } = JSON.parse(out) as {
+      closures: {
+        id: string;
+        chosen?: boolean;
+        closedInnerMm?: number;
+        openInnerMm?: number;
+        refused?: string;
+      }[];
+    };
+    expect(closures.filter((c) => c.chosen).map((c) => c.id)).toEqual(['cinch']);
+    expect(closures.find((c) => c.id === 'braid-loop')!.refused).toContain('braid');
+    for (const c of closures) {
+      if (c.openInnerMm !== undefined && c.openInnerMm !== null)
+        expect(c.openInnerMm).toBeGreaterThanOrEqual(c.closedInnerMm!);
+    }
+  });
+
+  it('plans every product of the examples', () => {
+    for (const file of [
+      'halley-collar',
+      'pavel-night-watch-strap',
+      'lin-horizon-cuff',
+      'ines-slip-knot-band',
+    ]) {
+      const { status, out } = warp('plan', `examples/${file}.json`);
+      expect(status, file).toBe(0);
+      const plan = JSON.parse(out);
+      expect(plan.bands.length).toBe(file.includes('watch') ? 2 : 1);
+      expect(
+        plan.checks.every((c: { ok: boolean }) => c.ok),
+        file,
+      ).toBe(true);
+    }
+  });
+
+  it('refuses what no closure can put right', () => {
+    const file = join(dir, 'tiny.json');
+    const design = JSON.parse(readFileSync('examples/okoro-cinch-band.json', 'utf8'));
+    writeFileSync(file, JSON.stringify({ ...design, wearer: { name: 'x', girthMm: 3 } }));
+    expect(warp('closures', file)).toMatchObject({ status: 2, out: '' });
+    expect(warp('closures', file).err).toContain('/wearer/girthMm');
+  });
+});
+
 describe('warp tighten and warp patterns', () => {
   it('solves a closed knot from a file and tells its ropelength', () => {
     const file = join(dir, 'trefoil.txt');

@@ -3,9 +3,15 @@ import type { DesignRecord } from '../../storage/db.ts';
 
 const FILES = import.meta.glob<unknown>('../../../examples/*.json', { eager: true, import: 'default' });
 
+/** What the Bench opens on: a plain bracelet says at once what the program is for. */
+const FIRST = 'ines-dome-night';
+
+const rank = (path: string): number => (path.includes(FIRST) ? 0 : 1);
+
 /** The Cold Ridge Observatory's stall: the example designs, with ids of their own so that they are known again. */
 export function demoRecords(now: number): DesignRecord[] {
-  return Object.entries(FILES).flatMap(([path, data], i) => {
+  const files = Object.entries(FILES).sort((a, b) => rank(a[0]) - rank(b[0]));
+  return files.flatMap(([path, data], i) => {
     const design = readDesign(data);
     const file = path.split('/').at(-1)!.replace('.json', '');
     return design.ok

@@ -64,6 +64,8 @@ export function useWeave(id: string | undefined): SolvedWeave | undefined {
   return mine ?? data;
 }
 
+const NO_KNOTS: Pictures['knots'] = new Map();
+
 /** All that a piece is drawn from: its weave, and the knots of its closure. Missing until everything is there. */
 export function usePictures(
   patternId: string | undefined,
@@ -72,12 +74,13 @@ export function usePictures(
   const weave = useWeave(patternId);
   const ids = useMemo(() => (plan ? knotsOf(plan) : []), [plan]);
   const { data: knots } = useSWR(
-    ['knots', ...ids],
+    ids.length > 0 ? ['knots', ...ids] : null,
     async () => {
       const loaded = await Promise.all(ids.map(loadWeave));
       return new Map(loaded.flatMap((w) => (w ? [[w.id, w] as const] : [])));
     },
-    FOREVER,
+    { ...FOREVER, keepPreviousData: true },
   );
-  return useMemo(() => (weave && knots ? { weave, knots } : undefined), [weave, knots]);
+  const loaded = ids.length > 0 ? knots : NO_KNOTS;
+  return useMemo(() => (weave && loaded ? { weave, knots: loaded } : undefined), [weave, loaded]);
 }

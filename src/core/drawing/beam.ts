@@ -21,7 +21,8 @@ export function beamScene(design: Design, plan: Plan, pictures: Pictures, view: 
   const painted = paintTubes(tubes, cordColours(plan), view);
   const hardware = plan.bands.flatMap((band, i) => bandHardware(band, places[i]!, view));
   const lug = plan.measures.lug?.mm ?? 0;
-  const watch = plan.bands.length > 1 ? caseShapes(0, plan.caseMm, lug, view) : [];
+  const caseAt = plan.bands.length > 1 ? 0 : -plan.caseMm;
+  const watch = plan.caseMm > 0 ? caseShapes(caseAt, plan.caseMm, lug, view) : [];
   const { ring } = plan;
   const hung =
     ring && view !== 'edge' ? ringShapes(ring.atMm, ring.flatMm, ring.wireMm, plan.metrics.widthMm) : [];
@@ -56,7 +57,11 @@ function bandHardware(band: Band, place: Place, view: View): Shape[] {
 
 /** How far the piece reaches along the mat, and to each side. */
 function extents(tubes: Parameters<typeof paintTubes>[0], plan: Plan, places: readonly Place[], view: View) {
-  let [from, to, half] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY, 0];
+  let [from, to, half] = [
+    plan.caseMm > 0 ? -plan.caseMm : Number.POSITIVE_INFINITY,
+    Number.NEGATIVE_INFINITY,
+    0,
+  ];
   for (const t of tubes) {
     for (let i = 0; i < t.points.length; i += 3) {
       const [x, y] = project(view, t.points[i]!, t.points[i + 1]!, t.points[i + 2]!);
@@ -86,6 +91,7 @@ export function closedSpan(plan: Pick<Plan, 'bands' | 'caseMm'>): { fromMm: numb
     const out = band[at].takesMm;
     return placed(places[i]!, barOf(band, at) + (at === 'start' ? -out : out));
   };
-  if (plan.bands.length < 2) return { fromMm: far(0, 'start'), toMm: far(0, 'end') };
+  // A case that closes one piece lies before its first bar.
+  if (plan.bands.length < 2) return { fromMm: far(0, 'start') - plan.caseMm, toMm: far(0, 'end') };
   return { fromMm: far(0, 'end'), toMm: far(1, 'end') };
 }

@@ -62,9 +62,10 @@ export function asProduct(design: Design, productId: string, know: Knowledge): D
   const before = findProduct(design.product);
   const keepsGirth = before?.girth.name === product.girth.name && inRange(design.wearer.girthMm, product);
   const suited = closuresFor(product, know.facts(design.pattern.id));
-  const kind = suited.includes(design.closure.kind)
-    ? design.closure.kind
-    : (suited[0] ?? product.closures[0]!);
+  // The closure that the former product came with gives way to the new one's own; one that was chosen stays.
+  const isUsual = design.closure.kind === before?.closures[0] && before?.closures[0] !== product.closures[0];
+  const keeps = suited.includes(design.closure.kind) && !isUsual;
+  const kind = keeps ? design.closure.kind : (suited[0] ?? product.closures[0]!);
   const known = new Set(product.measures.map((m) => m.id));
   const measures = Object.entries(design.measures ?? {}).filter(([id]) => known.has(id));
   const { measures: _old, ...rest } = design;

@@ -220,6 +220,14 @@ describe('another product', () => {
     expect(asProduct(STRAP, 'collar', LIBRARY_ONLY).wearer.girthMm).toBe(380);
   });
 
+  it('comes with its own usual closure, unless another was chosen', () => {
+    const bracelet = asProduct(STRAP, 'bracelet', LIBRARY_ONLY);
+    expect(bracelet.closure).toEqual({ kind: 'side-release' });
+    expect(asProduct(bracelet, 'watch-two-piece', LIBRARY_ONLY).closure.kind).toBe('pin-buckle');
+    const chosen = { ...bracelet, closure: { kind: 'magnetic', sizeMm: 10 } };
+    expect(asProduct(chosen, 'watch-two-piece', LIBRARY_ONLY).closure).toEqual(chosen.closure);
+  });
+
   it('forgets measures that it does not have, and a closure that does not suit', () => {
     const next = asProduct(STRAP, 'collar-cat', LIBRARY_ONLY);
     expect(next.measures).toBeUndefined();

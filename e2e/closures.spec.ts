@@ -1,0 +1,175 @@
+import type { Page } from '@playwright/test';
+import {
+  expect,
+  exportedPlan,
+  openDemo,
+  saved,
+  shownMm,
+  test,
+  typeLength,
+  violations,
+  word,
+} from './help.ts';
+
+/** Takes a choice in the picker of a word. */
+async function pick(page: Page, label: string, choice: string): Promise<void> {
+  await word(page, label).click();
+  await page
+    .getByRole('radio', { name: new RegExp(`^${choice}`) })
+    .first()
+    .click();
+  await page.keyboard.press('Escape');
+}
+
+async function startNew(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Designs' }).click();
+  await page.getByRole('button', { name: 'New' }).click();
+  await expect(page.getByLabel('Name of this design')).toHaveValue('New band');
+}
+
+async function measure(page: Page, lengths: Readonly<Record<string, string>>): Promise<void> {
+  await word(page, 'Measures').click();
+  for (const [label, text] of Object.entries(lengths)) await typeLength(page, label, text);
+  await page.keyboard.press('Escape');
+}
+
+const check = (page: Page, id: string) => page.getByTestId(`check-${id}`);
+
+test('a two-piece watch strap: halves, lugs, and a cord that goes between them', async ({ page }) => {
+  await startNew(page);
+  await pick(page, 'Product', 'two-piece watch strap');
+  await measure(page, { 'Lug width': '20', 'Case length': '46', 'Gap at the bar': '3 mm' });
+  await expect(word(page, 'Measures')).toHaveText('lug width 20 mm, case length 46 mm');
+  await expect(word(page, 'Closure')).toHaveText('a 20 mm pin buckle');
+  await expect(check(page, 'lug.width')).toContainText('does not go between lugs of 20 mm');
+  await check(page, 'lug.width').getByRole('button', { name: 'take 3 mm nylon' }).click();
+  await expect(word(page, 'Cord')).toHaveText('3 mm nylon');
+  for (const id of ['lug.width', 'lug.gap', 'buckle.passes'])
+    await expect(check(page, id)).toHaveAttribute('data-ok', 'true');
+
+  const { plan } = await exportedPlan(page);
+  expect(plan.bands.map((b) => b.name)).toEqual(['buckle side', 'tail side']);
+  const shown = await page.getByTestId('dim-woven').allTextContents();
+  for (const [i, band] of plan.bands.entries()) expect(shown[i]).toContain(`${band.rows} rows`);
+  for (const letter of ['A.1', 'A.2'])
+    expect(await shownMm(page, `cut-${letter}`)).toBeCloseTo(
+      plan.cords.find((c) => c.letter === letter)!.cutLengthMm,
+      6,
+    );
+  await expect(page.getByTestId('band-mark').filter({ hasText: 'pin here' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(word(page, 'Cord')).toHaveText('4 mm nylon');
+});
+
+test('a collar with a ring: two fingers, rows over the ring, a buckle that suits', async ({ page }) => {
+  await startNew(page);
+  await pick(page, 'Product', 'collar');
+  await word(page, 'Wearer').click();
+  await page.getByLabel('Who will wear it?').fill('Halley');
+  await page.keyboard.press('Enter');
+  await word(page, 'neck girth').click();
+  await typeLength(page, 'Girth of the neck', '40.2 cm');
+  await page.keyboard.press('Enter');
+  await pick(page, 'Pattern', 'Ladder weave, doubled middle core, two ends');
+  await measure(page, { 'Ring’s place': '6 cm', 'Ring’s flat side': '24 mm' });
+  await expect(word(page, 'Ease')).toHaveText('2 fingers loose');
+  await check(page, 'buckle.width').getByRole('button').click();
+  await expect(word(page, 'Closure')).toHaveText('a 20 mm side-release buckle');
+  for (const id of ['collar.fingers', 'collar.ring', 'collar.ends', 'buckle.width', 'buckle.slot'])
+    await expect(check(page, id)).toHaveAttribute('data-ok', 'true');
+
+  const { plan } = await exportedPlan(page);
+  const { fromRow, toRow } = plan.ring!;
+  await expect(page.getByTestId('band-mark').filter({ hasText: 'D-ring' })).toHaveText(
+    `D-ring, rows ${fromRow}–${toRow}`,
+  );
+  await measure(page, { 'Ring’s place': '20 mm' });
+  await expect(check(page, 'collar.ring')).toHaveAttribute('data-ok', 'false');
+  await check(page, 'collar.ring').getByRole('button').click();
+  await expect(check(page, 'collar.ring')).toHaveAttribute('data-ok', 'true');
+  expect(await violations(page)).toEqual([]);
+});
+
+test('a cuff: the width that is wanted finds its weave', async ({ page }) => {
+  await startNew(page);
+  await pick(page, 'Product', 'cuff');
+  await expect(check(page, 'cuff.width')).toContainText('less than wanted');
+  await word(page, 'Measures').click();
+  await typeLength(page, 'Width', '34 mm');
+  await page.getByRole('button', { name: /^Wide Solomon bar, 2 columns in 4 mm nylon/ }).click();
+  await page.keyboard.press('Escape');
+  await expect(word(page, 'Pattern')).toHaveText('Wide Solomon bar, 2 columns');
+  await expect(check(page, 'cuff.width')).toHaveAttribute('data-ok', 'true');
+  await pick(page, 'Set-up', 'cords side by side');
+  const { plan } = await exportedPlan(page);
+  expect(plan.cords.map((c) => c.place)).toEqual([1, 2, 3]);
+  await expect(page.getByTestId('lane-A1')).toContainText('first on the bar');
+  await pick(page, 'Closure', 'open cuff');
+  await expect(check(page, 'cuff.opening')).toHaveAttribute('data-ok', 'true');
+});
+
+test('a double sliding band opens over the hand, and says when it would not', async ({ page }) => {
+  await startNew(page);
+  await pick(page, 'Pattern', 'Flat braid of 3');
+  await pick(page, 'Cord', '2 mm nylon');
+  await pick(page, 'Closure', 'double sliding knot');
+  await expect(word(page, 'Measures')).toHaveText('hand about 20.4 cm');
+  await word(page, 'Measures').click();
+  await expect(page.getByTestId('estimate-hand')).toContainText('give or take 6 %');
+  await typeLength(page, 'Hand', '19.6 cm');
+  await page.keyboard.press('Escape');
+  await expect(check(page, 'open.passes')).toContainText('passes a hand of 19.6 cm by 10 mm');
+
+  await word(page, 'Closure').click();
+  await typeLength(page, 'Inside when open', '18.5 cm');
+  await page.keyboard.press('Escape');
+  await expect(check(page, 'open.passes')).toContainText(
+    'does not pass a hand of 19.6 cm: it is 11 mm short',
+  );
+  await check(page, 'open.passes').getByRole('button').click();
+  await expect(check(page, 'open.passes')).toHaveAttribute('data-ok', 'true');
+
+  const { plan } = await exportedPlan(page);
+  expect(plan.closed.openMm).toBeCloseTo(206, 6);
+  expect(await shownMm(page, 'figure-open,-inside')).toBeCloseTo(206, 0);
+  await page.getByRole('button', { name: 'closed', exact: true }).click();
+  const ring = page.getByTestId('ring-view');
+  await expect(ring).toContainText('hand');
+  await expect(ring).toContainText('It opens by 28 mm');
+  await saved(page);
+});
+
+test('a cinch is chosen from the comparison, and its stopper is marked', async ({ page }) => {
+  await openDemo(page, 'Guide.s band');
+  await page.getByRole('button', { name: /How could it close/ }).click();
+  const row = page.getByTestId('closure-cinch');
+  await expect(row).toContainText('two cords with their stopper');
+  await row.getByRole('button', { name: 'cinch', exact: true }).click();
+  await expect(word(page, 'Closure')).toContainText('a cinch');
+  await expect(word(page, 'Set-up')).toHaveText('separate cords');
+  const { plan } = await exportedPlan(page);
+  const stopper = plan.bands[0]!.marks.find((m) => m.label === 'stopper starts here')!;
+  await expect(page.getByTestId('band-mark').filter({ hasText: 'stopper' })).toBeVisible();
+  expect(await shownMm(page, 'figure-stopper-from-the-weave')).toBeCloseTo(
+    stopper.atMm - plan.bands[0]!.startMm - plan.bands[0]!.wovenMm,
+    0,
+  );
+  await page.keyboard.press('Control+z');
+  await expect(word(page, 'Closure')).toContainText('side-release buckle');
+});
+
+test('tried on and too loose: another hole first, then rows, and the plan follows', async ({ page }) => {
+  await openDemo(page);
+  await pick(page, 'Closure', 'adjustable shackle');
+  const rows = await page.getByTestId('dim-woven').textContent();
+  await page.getByRole('button', { name: /Tried it on/ }).click();
+  await typeLength(page, 'by how much, round the body', '7 mm');
+  await expect(page.getByTestId('remedy-move')).toContainText('put the pin in hole 1: 7 mm tighter');
+  await expect(page.getByTestId('remedy-move')).toContainText('Then it fits.');
+  await expect(page.getByTestId('remedy-rows')).toContainText(/take out 1 row:/);
+  await page.getByTestId('remedy-rows').getByRole('button', { name: 'Plan it so' }).click();
+  await expect(page.getByTestId('dim-woven')).not.toHaveText(rows!);
+  await page.getByTestId('remedy-move').getByRole('button', { name: 'Plan it so' }).click();
+  await expect(word(page, 'Closure')).toHaveText(/pin in hole 1/);
+});

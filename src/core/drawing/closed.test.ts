@@ -1,0 +1,144 @@
+import { describe, expect, it } from 'vitest';
+import { CLOSURES } from '../closures/index.ts';
+import { fingerHullMm } from '../fit/fingers.ts';
+import { PRODUCTS } from '../fit/products.ts';
+import type { Design } from '../formats/design.gen.ts';
+import { loadWeave } from '../patterns/index.ts';
+import { adapt, asProduct } from '../plan/adapt.ts';
+import { LIBRARY_ONLY } from '../plan/knowledge.ts';
+import { plan } from '../plan/plan.ts';
+import type { Plan } from '../plan/types.ts';
+import { beamScene, closedSpan } from './beam.ts';
+import { wornOutline } from './outline.ts';
+import { knotsOf, type Pictures } from './pictures.ts';
+import { pieceTubes } from './piece.ts';
+import { ringScene } from './ring.ts';
+import { PER_MM, type Shape } from './shape.ts';
+
+const BASE: Design = {
+  format: 'warp-beam/design',
+  version: 2,
+  name: 'Drawn',
+  product: 'bracelet',
+  wearer: { name: 'Ines', girthMm: 165 },
+  ease: { school: 'thickness', slackMm: 8 },
+  pattern: { id: 'solomon-bar' },
+  cord: 'nylon-3',
+  setup: { style: 'folded' },
+  cords: [{ colour: 'ember' }, { colour: 'dusk' }],
+  closure: { kind: 'side-release' },
+};
+
+const PATTERN: Record<string, string> = {
+  'braid-loop': 'flat-braid-5',
+  'wrapped-band': 'plain-band-2',
+  'spring-bars': 'flat-braid-7',
+};
+
+async function drawn(kind: string): Promise<{ design: Design; plan: Plan; pictures: Pictures }> {
+  const product = PRODUCTS.find((p) => p.closures.includes(kind))!;
+  const pattern = { id: PATTERN[kind] ?? 'solomon-bar' };
+  const design = adapt(
+    { ...asProduct(BASE, product.id, LIBRARY_ONLY), pattern, closure: { kind } },
+    {},
+    LIBRARY_ONLY,
+  );
+  const made = plan(design);
+  if (!made.ok) throw new Error(`${kind}: ${made.issues[0]!.message}`);
+  const knots = await Promise.all(
+    knotsOf(made.value).map(async (id) => [id, (await loadWeave(id))!] as const),
+  );
+  return {
+    design,
+    plan: made.value,
+    pictures: { weave: (await loadWeave(pattern.id))!, knots: new Map(knots) },
+  };
+}
+
+const points = (shape: Shape): [number, number][] =>
+  [...shape.d.matchAll(/(-?\d+) (-?\d+)/g)].map((m) => [Number(m[1]) / PER_MM, Number(m[2]) / PER_MM]);
+
+describe('the line of a closed band', () => {
+  it.each([
+    [165, 173, 9],
+    [165, 195, 3],
+    [400, 418, 11],
+    [165, 160, 6],
+    [165, 300, 4],
+  ])('round %d mm, %d inside, %d thick, is inner girth + π·t long', (girth, inner, t) => {
+    const { midline } = wornOutline(girth, inner, t);
+    expect(midline.lengthMm / (inner + Math.PI * t)).toBeCloseTo(1, 4);
+  });
+
+  it('leaves room for exactly the finger that it was made for', () => {
+    for (const finger of [6, 12, 15]) {
+      const worn = wornOutline(165, fingerHullMm(165, 1, finger), 5);
+      expect(worn.roomMm).toBeCloseTo(finger, 4);
+      expect(Math.hypot(...worn.finger)).toBeCloseTo(165 / (2 * Math.PI) + finger / 2, 4);
+    }
+    expect(wornOutline(165, 165, 5).roomMm).toBe(0);
+  });
+
+  it('runs clockwise from its lowest point, and its normal points outwards', () => {
+    const { midline } = wornOutline(165, 180, 5);
+    const [low, left] = [midline.at(0), midline.at(midline.lengthMm / 4)];
+    expect(left.x).toBeLessThan(low.x);
+    for (let s = 0; s < midline.lengthMm; s += 7) {
+      const p = midline.at(s);
+      expect(p.x * p.nx + p.y * p.ny).toBeGreaterThan(0);
+      expect(p.y).toBeGreaterThanOrEqual(low.y - 1e-6);
+    }
+    expect(midline.at(midline.lengthMm + 5).x).toBeCloseTo(midline.at(5).x, 6);
+  });
+});
+
+describe.each(CLOSURES.map((c) => c.id))('%s', (kind) => {
+  it('is drawn whole: knots in place, nothing outside its frame, closed length to scale', async () => {
+    const { design, plan: p, pictures } = await drawn(kind);
+    for (const id of knotsOf(p)) expect(pictures.knots.get(id), id).toBeDefined();
+    for (const view of ['front', 'edge'] as const) {
+      const scene = beamScene(design, p, pictures, view);
+      for (const shape of scene.shapes) {
+        for (const [x] of points(shape)) {
+          expect(x).toBeGreaterThan(scene.minX - 4);
+          expect(x).toBeLessThan(scene.minX + scene.widthMm + 4);
+        }
+      }
+    }
+    const span = closedSpan(p);
+    expect(Math.abs(span.toMm - span.fromMm)).toBeCloseTo(p.finishedLengthMm, 6);
+  });
+
+  it('closes round the body: the weave lies on the closed line, outside the body', async () => {
+    const { design, plan: p, pictures } = await drawn(kind);
+    const scene = ringScene(design, p, pictures);
+    const R = scene.bodyRadiusMm;
+    expect(R).toBeCloseTo(design.wearer.girthMm / (2 * Math.PI), 6);
+    const cord = scene.shapes.filter((s) => s.part === 'outline' && s.strand !== undefined).flatMap(points);
+    const nearest = Math.min(...cord.map(([x, y]) => Math.hypot(x, y)));
+    expect(nearest).toBeGreaterThan(R - 0.6 * p.metrics.thicknessMm);
+    expect(cord.every(([x, y]) => Number.isFinite(x) && Number.isFinite(y))).toBe(true);
+  });
+});
+
+describe('a knot at an end', () => {
+  it('starts where its mark says, and is as long as the table says', async () => {
+    const { design, plan: p, pictures } = await drawn('knot-loop');
+    const mark = p.bands[0]!.marks.find((m) => m.label === 'stopper starts here')!;
+    const end = p.bands[0]!.startMm + p.bands[0]!.wovenMm;
+    const beyond = pieceTubes(design, p, pictures, 0).flatMap((t) =>
+      Array.from({ length: t.points.length / 3 }, (_, i) => t.points[3 * i + 1]!).filter((y) => y > end + 1),
+    );
+    const d = p.metrics.diameterMm;
+    const body = pictures.knots.get('diamond')!.bodyD * d;
+    expect(Math.max(...beyond)).toBeGreaterThan(mark.atMm + body - d);
+    expect(Math.max(...beyond)).toBeLessThan(mark.atMm + body + 2 * d);
+  });
+
+  it('lets a running end leave the band by what dangles', async () => {
+    const { plan: p } = await drawn('single-sliding');
+    const { shape } = p.bands[0]!.end;
+    if (shape.shape !== 'run') throw new Error('no running end');
+    expect(shape.lengthMm - shape.leaves!.outMm).toBeCloseTo(p.closed.danglesMm, 6);
+  });
+});
