@@ -4,7 +4,7 @@ import { expect, openDemo, shownMm, test, violations, word } from './help.ts';
 
 test('the library is looked through, filtered and opened', async ({ page }) => {
   await page.goto('/weaves');
-  await expect(page.getByRole('status').first()).toContainText('30 weaves and 15 knots');
+  await expect(page.getByRole('status').first()).toContainText('30 weaves and 16 knots');
   await page.getByRole('combobox', { name: 'width' }).selectOption('over 26 mm');
   await page.getByRole('combobox', { name: 'cores' }).selectOption('4');
   await expect(page.getByRole('link', { name: 'Solomon bar on 4 cores' })).toBeVisible();

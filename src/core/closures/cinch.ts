@@ -7,7 +7,7 @@ import { FINGER_GAP_MM, opening, run, runEnd, tied, tyingTail } from './slide.ts
 import type { Closure, LegPart } from './types.ts';
 
 const GRIP = 'diamond';
-const STOPPER = knotOption('Stopper', ['overhand-two', 'diamond', 'sliding-2']);
+const STOPPER = knotOption('Stopper', ['overhand-two', 'diamond', 'toggle', 'sliding-2']);
 
 /** The two core ends run through a friction loop formed at the start and carry a stopper. */
 export const cinch: Closure = {

@@ -8,6 +8,7 @@ import type { Closure } from './types.ts';
 const KNOT = knotOption('Stopper', [
   'diamond',
   'overhand-two',
+  'toggle',
   'sliding-2',
   'sliding-3',
   'double-overhand',

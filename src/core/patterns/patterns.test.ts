@@ -205,6 +205,14 @@ describe('what a maker knows', () => {
     expect(a!).toBeLessThan(30);
   });
 
+  it('a toggle is alike in both strands, and neither is knotted by itself: it is the other’s loop that holds', () => {
+    const [a, b] = solvedFacts('toggle')!.strands.map((s) => s.lengthD - s.spanD!) as [number, number];
+    expect(Math.abs(a / b - 1)).toBeLessThan(0.005);
+    const spec = findPattern('toggle')!.draw();
+    for (const i of [0, 1]) expect(invariant(alone(spec, i))).toBe(1);
+    expect(spec.strands.map((s) => s.word)).toEqual(['OUOUOUO', 'UOUOUOU']);
+  });
+
   it('a folded-and-wrapped slider is another knot than a scaffold of as many wraps, and stays tied when the other cord is drawn', () => {
     const [folded, scaffold] = ['folded-wrapped', 'sliding-2'].map((id) => solvedFacts(id)!);
     expect(folded!.invariant).not.toBe(scaffold!.invariant);

@@ -8,6 +8,7 @@ import { knots } from './knots.ts';
 import { ladders } from './ladder.ts';
 import { plainBands } from './plainBand.ts';
 import { sliderBars, solomonBars, spiralBar } from './solomonBar.ts';
+import { toggleKnot } from './toggle.ts';
 import type { Pattern } from './types.ts';
 import { wideBars } from './wideBar.ts';
 
@@ -26,4 +27,5 @@ export const PATTERN_SOURCES: readonly Pattern[] = [
   ...plainBands,
   ...knots,
   diamond,
+  toggleKnot,
 ];
