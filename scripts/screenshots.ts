@@ -19,6 +19,31 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.getByTestId('cut-A').waitFor();
     await page.keyboard.press('e');
   },
+  strap: async (page) => {
+    await page.goto('/d/demo-pavel-night-watch-strap');
+  },
+  collar: async (page) => {
+    await page.goto('/d/demo-halley-collar');
+  },
+  cuff: async (page) => {
+    await page.goto('/d/demo-lin-horizon-cuff');
+  },
+  sliding: async (page) => {
+    await page.goto('/d/demo-ines-slip-knot-band');
+  },
+  cinch: async (page) => {
+    await page.goto('/d/demo-okoro-cinch-band');
+  },
+  closed: async (page) => {
+    await page.goto('/d/demo-tove-knot-and-loop');
+    await page.getByRole('button', { name: 'closed', exact: true }).click();
+  },
+  closures: async (page) => {
+    await page.goto('/d/demo-okoro-cinch-band');
+    await page.getByRole('button', { name: /How could it close/ }).click();
+    await page.getByTestId('closure-cinch').waitFor();
+    await page.getByTestId('closure-side-release').evaluate((row) => row.scrollIntoView());
+  },
   weaves: async (page) => {
     await page.goto('/weaves');
   },

@@ -3,6 +3,7 @@ import { findClosure } from '../../../core/closures/index.ts';
 import { beamScene } from '../../../core/drawing/beam.ts';
 import { PER_MM } from '../../../core/drawing/shape.ts';
 import { findPattern } from '../../../core/patterns/index.ts';
+import type { Band, BandMark } from '../../../core/plan/types.ts';
 import { whyText } from '../../../core/why/why.ts';
 import { usePictures } from '../../state/knowledge.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
@@ -63,21 +64,35 @@ export function PrintCard() {
         <tbody>
           {plan.cords.map((c) => (
             <tr key={c.letter} className="border-gray-400 border-b align-top">
-              <td className="py-1 font-bold">☐ {c.letter}</td>
-              <td>{c.name}</td>
-              <td>{c.role}</td>
+              <td className="whitespace-nowrap py-1 pr-3 font-bold">☐ {c.letter}</td>
+              <td className="pr-3">{c.name}</td>
+              <td className="pr-3">{c.role}</td>
               <td>
                 {c.marks
                   .map((m) => (m.atMm === 0 ? `${m.what}: first end` : `${m.what} at ${show(m.atMm)}`))
                   .join('; ')}
               </td>
-              <td className="figure text-right font-bold">
+              <td className="figure whitespace-nowrap pl-3 text-right font-bold">
                 {show(c.cutLengthMm, { kind: 'cut', rounding: 'up' })}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
+      <h2 className="mt-3 font-bold">Set it up, and stop at the marks</h2>
+      <ul className="list-disc pl-5">
+        <li>
+          {plan.figures.jig.label}: {whyText(plan.figures.jig.why, system)}.
+        </li>
+        {plan.bands.flatMap((band) =>
+          band.marks.map((mark) => (
+            <li key={`${band.name} ${mark.label} ${mark.atMm}`}>
+              {plan.bands.length > 1 && `${band.name}: `}
+              {mark.label}, {markPlace(band, mark, show)}
+            </li>
+          )),
+        )}
+      </ul>
       {pattern && (
         <>
           <h2 className="mt-3 font-bold">How a row goes</h2>
@@ -125,3 +140,11 @@ export function PrintCard() {
 }
 
 const formatInches = () => '3 15/16 in';
+
+/** Where a mark lies, as one would measure it on the bench. */
+function markPlace(band: Band, mark: BandMark, show: ReturnType<typeof useLength>): string {
+  const end = band.startMm + band.wovenMm;
+  if (mark.atMm > end + 0.5) return `${show(mark.atMm - end)} beyond the last row`;
+  if (mark.atMm < band.startMm - 0.5) return `${show(band.startMm - mark.atMm)} before the first row`;
+  return `${show(mark.atMm)} from the ${band.start.kind === 'bar' ? 'first bar' : 'start'}`;
+}

@@ -14,7 +14,6 @@ export function Sentence() {
     <section aria-label="The design in a sentence" className="px-5 pt-3 pb-4">
       <p className="max-w-[78rem] text-[22px] leading-[1.65]">
         {article} <ProductWord /> for <WearerWord />, {product?.girth.name ?? 'girth'} <GirthWord />
-        {product && product.measures.length > 0 && ', '}
         <MeasuresWord />, worn <EaseWord />: <PatternWord /> in <CordWord />, <SetupWord />, <Colours />,
         closed by <ClosureWord />, cut <MarginWord />.
       </p>

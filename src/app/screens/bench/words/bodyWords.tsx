@@ -1,7 +1,8 @@
 import { useCallback, useRef } from 'react';
-import { measured } from '../../../../core/fit/measures.ts';
+import { type Measure, type Measured, measured } from '../../../../core/fit/measures.ts';
 import { findProduct, PRODUCTS, type Product } from '../../../../core/fit/products.ts';
 import { type Ease, FLAT_ADD_MM, fitted, SLACKS, sameEase } from '../../../../core/fit/schools.ts';
+import type { Design } from '../../../../core/formats/design.ts';
 import { asProduct } from '../../../../core/plan/adapt.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Button } from '../../../ui/Button.tsx';
@@ -98,6 +99,9 @@ function GirthPicker({ close }: PickerProps) {
   const { design, dispatch } = useBench();
   const product = findProduct(design.product) ?? PRODUCTS[0]!;
   const { name, how, picture, leastMm, mostMm } = product.girth;
+  // What the sentence does not tell is entered here.
+  const isTold = useTold().length > 0;
+  const untold = isTold ? [] : product.measures;
   return (
     <form
       onSubmit={(e) => {
@@ -118,6 +122,10 @@ function GirthPicker({ close }: PickerProps) {
         />
       </div>
       <p className="text-ink-soft text-sm">{how}</p>
+      {untold.length > 0 && <hr className="border-rule" />}
+      {untold.map((m) => (
+        <MeasureField key={m.id} measure={m} />
+      ))}
     </form>
   );
 }
@@ -126,78 +134,88 @@ function GirthPicker({ close }: PickerProps) {
 export function MeasuresWord() {
   const { design } = useBench();
   const show = useLength();
-  const shown = usePlan();
-  const product = findProduct(design.product) ?? PRODUCTS[0]!;
   const problem = useProblem('/measures');
-  if (product.measures.length === 0) return null;
-  const girth = { name: product.girth.name, mm: design.wearer.girthMm };
-  const opensUp = shown?.planned.product === design.product && shown.plan.closed.openMm === undefined;
-  const told = product.measures.filter((m) =>
-    m.id === product.passes ? !opensUp || design.measures?.[m.id] !== undefined : TOLD.has(m.id),
-  );
+  const told = useTold();
+  if (told.length === 0) return null;
   const text = told
     .map((m) => {
-      const value = measured(m, design.measures?.[m.id], girth);
-      const about = value?.isMeasured ? '' : 'about ';
-      return value
-        ? `${m.name} ${m.estimate ? about : ''}${show(value.mm, { kind: m.estimate ? 'body' : 'small' })}`
-        : m.name;
+      const value = measureIn(design, m);
+      const about = m.estimate && !value?.isMeasured ? 'about ' : '';
+      return value ? `${m.name} ${about}${show(value.mm, { kind: m.estimate ? 'body' : 'small' })}` : m.name;
     })
     .join(', ');
   return (
-    <Word
-      label="Measures"
-      letter="h"
-      text={text || 'other measures'}
-      problem={problem}
-      picker={MeasuresPicker}
-      width="wide"
-    />
+    <>
+      ,{' '}
+      <Word label="Measures" letter="h" text={text} problem={problem} picker={MeasuresPicker} width="wide" />
+    </>
   );
 }
 
 /** Measures that say what kind of piece it is. */
 const TOLD = new Set(['lug', 'lugToLug', 'width', 'ringAt']);
 
-function MeasuresPicker() {
-  const { design, dispatch } = useBench();
+/** A hand or heel is told where the piece must pass over it, or where it was measured. */
+function useTold(): readonly Measure[] {
+  const { design } = useBench();
+  const shown = usePlan();
   const product = findProduct(design.product) ?? PRODUCTS[0]!;
-  const girth = { name: product.girth.name, mm: design.wearer.girthMm };
+  const opensUp = shown?.planned.product === design.product && shown.plan.closed.openMm === undefined;
+  return product.measures.filter((m) =>
+    m.id === product.passes ? !opensUp || design.measures?.[m.id] !== undefined : TOLD.has(m.id),
+  );
+}
+
+function measureIn(design: Design, m: Measure): Measured | undefined {
+  const product = findProduct(design.product) ?? PRODUCTS[0]!;
+  return measured(m, design.measures?.[m.id], { name: product.girth.name, mm: design.wearer.girthMm });
+}
+
+function MeasuresPicker() {
+  const { design } = useBench();
+  const product = findProduct(design.product) ?? PRODUCTS[0]!;
   return (
     <div className="flex max-h-[min(34rem,70vh)] flex-col gap-4 overflow-y-auto pr-1">
-      {product.measures.map((m) => {
-        const value = measured(m, design.measures?.[m.id], girth);
-        return (
-          <div key={m.id} className="flex items-start gap-3">
-            <MeasurePicture picture={m.picture} />
-            <div className="flex min-w-0 grow flex-col gap-1">
-              <LengthField
-                label={capital(m.name)}
-                kind={m.estimate ? 'body' : 'small'}
-                valueMm={value?.mm}
-                leastMm={m.leastMm}
-                mostMm={m.mostMm}
-                hint={m.how}
-                onChange={(mm) => dispatch({ type: 'measure', id: m.id, mm }, `measure-${m.id}`)}
-              />
-              {value && !value.isMeasured && m.estimate && (
-                <p
-                  className="rounded bg-amber-pale px-2 py-1 text-amber-ink text-sm"
-                  data-testid={`estimate-${m.id}`}
-                >
-                  <WhyText why={value.why} />
-                </p>
-              )}
-              {value?.isMeasured && m.estimate && (
-                <Button onClick={() => dispatch({ type: 'measure', id: m.id, mm: undefined })}>
-                  Estimate it from the {product.girth.name}
-                </Button>
-              )}
-            </div>
-          </div>
-        );
-      })}
+      {product.measures.map((m) => (
+        <MeasureField key={m.id} measure={m} />
+      ))}
       <WidthHelp />
+    </div>
+  );
+}
+
+/** One measure with its drawing; where it is estimated it says from what, and how far that may be off. */
+function MeasureField({ measure: m }: { readonly measure: Measure }) {
+  const { design, dispatch } = useBench();
+  const value = measureIn(design, m);
+  const girth = (findProduct(design.product) ?? PRODUCTS[0]!).girth.name;
+  return (
+    <div className="flex items-start gap-3">
+      <MeasurePicture picture={m.picture} />
+      <div className="flex min-w-0 grow flex-col gap-1">
+        <LengthField
+          label={capital(m.name)}
+          kind={m.estimate ? 'body' : 'small'}
+          valueMm={value?.mm}
+          leastMm={m.leastMm}
+          mostMm={m.mostMm}
+          hint={m.how}
+          onChange={(mm) => dispatch({ type: 'measure', id: m.id, mm }, `measure-${m.id}`)}
+        />
+        {value && !value.isMeasured && m.estimate && (
+          <p
+            className="rounded bg-amber-pale px-2 py-1 text-amber-ink text-sm"
+            data-testid={`estimate-${m.id}`}
+          >
+            <WhyText why={value.why} />
+          </p>
+        )}
+        {value?.isMeasured && m.estimate && (
+          <Button onClick={() => dispatch({ type: 'measure', id: m.id, mm: undefined })}>
+            Estimate it from the {girth}
+          </Button>
+        )}
+      </div>
     </div>
   );
 }
