@@ -15,6 +15,12 @@ if (!options.ok) stop(options.issues[0]!.message);
 if (!existsSync(`${dist}/index.html`)) stop('There is no build yet; run npm start, which makes one.');
 
 const app = await createApp(dist);
+// Before the address is printed: whoever reads it may stop the server at once.
+for (const signal of ['SIGINT', 'SIGTERM'] as const) {
+  process.on(signal, () => {
+    void app.close().then(() => process.exit(0));
+  });
+}
 try {
   const address = await app.listen(options.value);
   console.log(`Warp Beam is at ${address} — the Bench opens with the stall’s demo designs. Ctrl+C stops it.`);
@@ -27,9 +33,4 @@ try {
   if (code === 'EACCES')
     stop(`Port ${options.value.port} may not be used by this account. Choose one above 1023.`);
   stop(message);
-}
-for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-  process.on(signal, () => {
-    void app.close().then(() => process.exit(0));
-  });
 }

@@ -2,11 +2,25 @@
 export interface CordColour {
   readonly id: string;
   readonly name: string;
+  /** The maker's own short name; otherwise cords are lettered by their place in the design. */
+  readonly letter?: string;
   readonly base: string;
-  readonly look: 'solid' | 'flecked' | 'striped';
-  /** Flecks or stripes; unused by solid cords. */
+  readonly look: Look;
+  /** Flecks, stripe, patches or the other half; unused by solid cords. */
   readonly accents: readonly string[];
+  /** Size of flecks, patches or turns over the usual. */
+  readonly scale?: number;
 }
+
+export type Look = 'solid' | 'flecked' | 'striped' | 'camouflage' | 'two-tone';
+
+export const LOOKS: readonly { readonly look: Look; readonly name: string; readonly accents: number }[] = [
+  { look: 'solid', name: 'solid', accents: 0 },
+  { look: 'flecked', name: 'flecked', accents: 2 },
+  { look: 'striped', name: 'striped, or with a tracer', accents: 1 },
+  { look: 'camouflage', name: 'camouflage patches', accents: 3 },
+  { look: 'two-tone', name: 'two-tone', accents: 1 },
+];
 
 export const PALETTE: readonly CordColour[] = [
   { id: 'dusk', name: 'Dusk', base: '#3f5fae', look: 'solid', accents: [] },
@@ -19,7 +33,9 @@ export const PALETTE: readonly CordColour[] = [
   { id: 'meridian', name: 'Meridian', base: '#7a3f63', look: 'striped', accents: ['#f0d9a8'] },
 ];
 
-export const findColour = (id: string): CordColour | undefined => PALETTE.find((c) => c.id === id);
+/** A cord by its id: the maker's own that the design carries, else the stall's. */
+export const findColour = (id: string, own: readonly CordColour[] = []): CordColour | undefined =>
+  own.find((c) => c.id === id) ?? PALETTE.find((c) => c.id === id);
 
 /** Cords of one piece are lettered in the order in which they are listed. */
 export const cordLetter = (index: number): string => String.fromCharCode(65 + index);

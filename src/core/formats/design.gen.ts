@@ -79,15 +79,87 @@ export interface Design {
      * How the length is kept while tying: pegs of a jig, a ruler or tape on the table, or trying on.
      */
     hold?: "jig" | "tape" | "hand";
+    /**
+     * Which cord each passage of a strand is made of, by strand name and lane, e.g. "A/0": index into cords. Only with separate cords.
+     */
+    strands?: {
+      [k: string]: number;
+    };
+    /**
+     * Room left between rows, in cord diameters, so that the cores show.
+     */
+    spacing?: number;
   };
   /**
-   * folded, side-by-side: the cord. fused: front colour, edge colour. separate: working cord, core cord.
+   * folded, side-by-side: the cord. fused: front colour, edge colour. separate: working cord, core cord. With strands of its own choice: as many as those name.
    *
    * @minItems 1
-   * @maxItems 2
+   * @maxItems 6
    */
   cords: {
     colour: string;
+  }[];
+  /**
+   * Cords of the maker's own that this design uses, so that others see them too.
+   *
+   * @maxItems 20
+   */
+  looks?: {
+    id: string;
+    name: string;
+    letter?: string;
+    look: "solid" | "flecked" | "striped" | "camouflage" | "two-tone";
+    base: string;
+    /**
+     * @maxItems 4
+     */
+    accents: string[];
+    /**
+     * Size of flecks, patches or turns over the usual.
+     */
+    scale?: number;
+  }[];
+  /**
+   * Which face is worn outside.
+   */
+  face?: "front" | "back";
+  /**
+   * Colours along the length, by letters of the cords.
+   */
+  sequence?: {
+    /**
+     * e.g. 6A 2B 6A, (3A 1B)*, 20mmA 10mmB
+     */
+    text: string;
+    /**
+     * How the colour is changed; left out, the cheapest that can be hidden.
+     */
+    way?: "swap" | "carry" | "splice";
+  };
+  /**
+   * Rings, beads, sliders, charms and tags along the band.
+   *
+   * @maxItems 40
+   */
+  addons?: {
+    kind: "ring" | "bead" | "slider" | "charm" | "tag";
+    name?: string;
+    at:
+      | {
+          row: number;
+        }
+      | {
+          mm: number;
+        }
+      | {
+          centre: true;
+        };
+    /**
+     * Length along the band: a ring's flat side, a bead's length.
+     */
+    sizeMm?: number;
+    holeMm?: number;
+    weightG?: number;
   }[];
   closure: {
     /**

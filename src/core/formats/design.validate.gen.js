@@ -194,14 +194,30 @@ const schema11 = {
 						"hand"
 					],
 					"description": "How the length is kept while tying: pegs of a jig, a ruler or tape on the table, or trying on."
+				},
+				"strands": {
+					"type": "object",
+					"description": "Which cord each passage of a strand is made of, by strand name and lane, e.g. \"A/0\": index into cords. Only with separate cords.",
+					"additionalProperties": {
+						"type": "integer",
+						"minimum": 0,
+						"maximum": 5
+					},
+					"maxProperties": 60
+				},
+				"spacing": {
+					"type": "number",
+					"minimum": 0,
+					"maximum": 1,
+					"description": "Room left between rows, in cord diameters, so that the cores show."
 				}
 			}
 		},
 		"cords": {
 			"type": "array",
 			"minItems": 1,
-			"maxItems": 2,
-			"description": "folded, side-by-side: the cord. fused: front colour, edge colour. separate: working cord, core cord.",
+			"maxItems": 6,
+			"description": "folded, side-by-side: the cord. fused: front colour, edge colour. separate: working cord, core cord. With strands of its own choice: as many as those name.",
 			"items": {
 				"type": "object",
 				"additionalProperties": false,
@@ -210,6 +226,154 @@ const schema11 = {
 					"type": "string",
 					"maxLength": 60
 				} }
+			}
+		},
+		"looks": {
+			"type": "array",
+			"maxItems": 20,
+			"description": "Cords of the maker's own that this design uses, so that others see them too.",
+			"items": {
+				"type": "object",
+				"additionalProperties": false,
+				"required": [
+					"id",
+					"name",
+					"look",
+					"base",
+					"accents"
+				],
+				"properties": {
+					"id": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 60
+					},
+					"name": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 60
+					},
+					"letter": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 2
+					},
+					"look": { "enum": [
+						"solid",
+						"flecked",
+						"striped",
+						"camouflage",
+						"two-tone"
+					] },
+					"base": {
+						"type": "string",
+						"pattern": "^#[0-9a-f]{6}$"
+					},
+					"accents": {
+						"type": "array",
+						"maxItems": 4,
+						"items": {
+							"type": "string",
+							"pattern": "^#[0-9a-f]{6}$"
+						}
+					},
+					"scale": {
+						"type": "number",
+						"minimum": .3,
+						"maximum": 4,
+						"description": "Size of flecks, patches or turns over the usual."
+					}
+				}
+			}
+		},
+		"face": {
+			"enum": ["front", "back"],
+			"description": "Which face is worn outside."
+		},
+		"sequence": {
+			"type": "object",
+			"additionalProperties": false,
+			"required": ["text"],
+			"description": "Colours along the length, by letters of the cords.",
+			"properties": {
+				"text": {
+					"type": "string",
+					"maxLength": 4e3,
+					"description": "e.g. 6A 2B 6A, (3A 1B)*, 20mmA 10mmB"
+				},
+				"way": {
+					"enum": [
+						"swap",
+						"carry",
+						"splice"
+					],
+					"description": "How the colour is changed; left out, the cheapest that can be hidden."
+				}
+			}
+		},
+		"addons": {
+			"type": "array",
+			"maxItems": 40,
+			"description": "Rings, beads, sliders, charms and tags along the band.",
+			"items": {
+				"type": "object",
+				"additionalProperties": false,
+				"required": ["kind", "at"],
+				"properties": {
+					"kind": { "enum": [
+						"ring",
+						"bead",
+						"slider",
+						"charm",
+						"tag"
+					] },
+					"name": {
+						"type": "string",
+						"maxLength": 60
+					},
+					"at": { "oneOf": [
+						{
+							"type": "object",
+							"additionalProperties": false,
+							"required": ["row"],
+							"properties": { "row": {
+								"type": "integer",
+								"minimum": 1
+							} }
+						},
+						{
+							"type": "object",
+							"additionalProperties": false,
+							"required": ["mm"],
+							"properties": { "mm": {
+								"type": "number",
+								"minimum": 0
+							} }
+						},
+						{
+							"type": "object",
+							"additionalProperties": false,
+							"required": ["centre"],
+							"properties": { "centre": { "const": true } }
+						}
+					] },
+					"sizeMm": {
+						"type": "number",
+						"minimum": 2,
+						"maximum": 120,
+						"description": "Length along the band: a ring's flat side, a bead's length."
+					},
+					"holeMm": {
+						"type": "number",
+						"minimum": .5,
+						"maximum": 40
+					},
+					"weightG": {
+						"type": "number",
+						"minimum": 0,
+						"maximum": 200
+					}
+				}
 			}
 		},
 		"closure": {
@@ -299,6 +463,7 @@ const schema11 = {
 };
 const func2 = Object.prototype.hasOwnProperty;
 const func3 = require_ucs2length().default;
+const pattern0 = /* @__PURE__ */ new RegExp("^#[0-9a-f]{6}$", "u");
 function validate10(data, { instancePath = "", parentData, parentDataProperty, rootData = data } = {}) {
 	let vErrors = null;
 	let errors = 0;
@@ -1426,7 +1591,7 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 					else vErrors.push(err78);
 					errors++;
 				}
-				for (const key8 in data25) if (!(key8 === "style" || key8 === "hold")) {
+				for (const key8 in data25) if (!(key8 === "style" || key8 === "hold" || key8 === "strands" || key8 === "spacing")) {
 					const err79 = {
 						instancePath: instancePath + "/setup",
 						schemaPath: "#/properties/setup/additionalProperties",
@@ -1468,109 +1633,121 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 						errors++;
 					}
 				}
-			} else {
-				const err82 = {
-					instancePath: instancePath + "/setup",
-					schemaPath: "#/properties/setup/type",
-					keyword: "type",
-					params: { type: "object" },
-					message: "must be object"
-				};
-				if (vErrors === null) vErrors = [err82];
-				else vErrors.push(err82);
-				errors++;
-			}
-		}
-		if (data.cords !== void 0) {
-			let data28 = data.cords;
-			if (Array.isArray(data28)) {
-				if (data28.length > 2) {
-					const err83 = {
-						instancePath: instancePath + "/cords",
-						schemaPath: "#/properties/cords/maxItems",
-						keyword: "maxItems",
-						params: { limit: 2 },
-						message: "must NOT have more than 2 items"
-					};
-					if (vErrors === null) vErrors = [err83];
-					else vErrors.push(err83);
-					errors++;
-				}
-				if (data28.length < 1) {
-					const err84 = {
-						instancePath: instancePath + "/cords",
-						schemaPath: "#/properties/cords/minItems",
-						keyword: "minItems",
-						params: { limit: 1 },
-						message: "must NOT have fewer than 1 items"
-					};
-					if (vErrors === null) vErrors = [err84];
-					else vErrors.push(err84);
-					errors++;
-				}
-				const len0 = data28.length;
-				for (let i0 = 0; i0 < len0; i0++) {
-					let data29 = data28[i0];
-					if (data29 && typeof data29 == "object" && !Array.isArray(data29)) {
-						if (data29.colour === void 0) {
-							const err85 = {
-								instancePath: instancePath + "/cords/" + i0,
-								schemaPath: "#/properties/cords/items/required",
-								keyword: "required",
-								params: { missingProperty: "colour" },
-								message: "must have required property 'colour'"
+				if (data25.strands !== void 0) {
+					let data28 = data25.strands;
+					if (data28 && typeof data28 == "object" && !Array.isArray(data28)) {
+						if (Object.keys(data28).length > 60) {
+							const err82 = {
+								instancePath: instancePath + "/setup/strands",
+								schemaPath: "#/properties/setup/properties/strands/maxProperties",
+								keyword: "maxProperties",
+								params: { limit: 60 },
+								message: "must NOT have more than 60 properties"
 							};
-							if (vErrors === null) vErrors = [err85];
-							else vErrors.push(err85);
+							if (vErrors === null) vErrors = [err82];
+							else vErrors.push(err82);
 							errors++;
 						}
-						for (const key9 in data29) if (!(key9 === "colour")) {
-							const err86 = {
-								instancePath: instancePath + "/cords/" + i0,
-								schemaPath: "#/properties/cords/items/additionalProperties",
-								keyword: "additionalProperties",
-								params: { additionalProperty: key9 },
-								message: "must NOT have additional properties"
-							};
-							if (vErrors === null) vErrors = [err86];
-							else vErrors.push(err86);
-							errors++;
-						}
-						if (data29.colour !== void 0) {
-							let data30 = data29.colour;
-							if (typeof data30 === "string") {
-								if (func3(data30) > 60) {
-									const err87 = {
-										instancePath: instancePath + "/cords/" + i0 + "/colour",
-										schemaPath: "#/properties/cords/items/properties/colour/maxLength",
-										keyword: "maxLength",
-										params: { limit: 60 },
-										message: "must NOT have more than 60 characters"
+						for (const key9 in data28) {
+							let data29 = data28[key9];
+							if (!(typeof data29 == "number" && !(data29 % 1) && !isNaN(data29) && isFinite(data29))) {
+								const err83 = {
+									instancePath: instancePath + "/setup/strands/" + key9.replace(/~/g, "~0").replace(/\//g, "~1"),
+									schemaPath: "#/properties/setup/properties/strands/additionalProperties/type",
+									keyword: "type",
+									params: { type: "integer" },
+									message: "must be integer"
+								};
+								if (vErrors === null) vErrors = [err83];
+								else vErrors.push(err83);
+								errors++;
+							}
+							if (typeof data29 == "number" && isFinite(data29)) {
+								if (data29 > 5 || isNaN(data29)) {
+									const err84 = {
+										instancePath: instancePath + "/setup/strands/" + key9.replace(/~/g, "~0").replace(/\//g, "~1"),
+										schemaPath: "#/properties/setup/properties/strands/additionalProperties/maximum",
+										keyword: "maximum",
+										params: {
+											comparison: "<=",
+											limit: 5
+										},
+										message: "must be <= 5"
 									};
-									if (vErrors === null) vErrors = [err87];
-									else vErrors.push(err87);
+									if (vErrors === null) vErrors = [err84];
+									else vErrors.push(err84);
 									errors++;
 								}
-							} else {
-								const err88 = {
-									instancePath: instancePath + "/cords/" + i0 + "/colour",
-									schemaPath: "#/properties/cords/items/properties/colour/type",
-									keyword: "type",
-									params: { type: "string" },
-									message: "must be string"
-								};
-								if (vErrors === null) vErrors = [err88];
-								else vErrors.push(err88);
-								errors++;
+								if (data29 < 0 || isNaN(data29)) {
+									const err85 = {
+										instancePath: instancePath + "/setup/strands/" + key9.replace(/~/g, "~0").replace(/\//g, "~1"),
+										schemaPath: "#/properties/setup/properties/strands/additionalProperties/minimum",
+										keyword: "minimum",
+										params: {
+											comparison: ">=",
+											limit: 0
+										},
+										message: "must be >= 0"
+									};
+									if (vErrors === null) vErrors = [err85];
+									else vErrors.push(err85);
+									errors++;
+								}
 							}
 						}
 					} else {
-						const err89 = {
-							instancePath: instancePath + "/cords/" + i0,
-							schemaPath: "#/properties/cords/items/type",
+						const err86 = {
+							instancePath: instancePath + "/setup/strands",
+							schemaPath: "#/properties/setup/properties/strands/type",
 							keyword: "type",
 							params: { type: "object" },
 							message: "must be object"
+						};
+						if (vErrors === null) vErrors = [err86];
+						else vErrors.push(err86);
+						errors++;
+					}
+				}
+				if (data25.spacing !== void 0) {
+					let data30 = data25.spacing;
+					if (typeof data30 == "number" && isFinite(data30)) {
+						if (data30 > 1 || isNaN(data30)) {
+							const err87 = {
+								instancePath: instancePath + "/setup/spacing",
+								schemaPath: "#/properties/setup/properties/spacing/maximum",
+								keyword: "maximum",
+								params: {
+									comparison: "<=",
+									limit: 1
+								},
+								message: "must be <= 1"
+							};
+							if (vErrors === null) vErrors = [err87];
+							else vErrors.push(err87);
+							errors++;
+						}
+						if (data30 < 0 || isNaN(data30)) {
+							const err88 = {
+								instancePath: instancePath + "/setup/spacing",
+								schemaPath: "#/properties/setup/properties/spacing/minimum",
+								keyword: "minimum",
+								params: {
+									comparison: ">=",
+									limit: 0
+								},
+								message: "must be >= 0"
+							};
+							if (vErrors === null) vErrors = [err88];
+							else vErrors.push(err88);
+							errors++;
+						}
+					} else {
+						const err89 = {
+							instancePath: instancePath + "/setup/spacing",
+							schemaPath: "#/properties/setup/properties/spacing/type",
+							keyword: "type",
+							params: { type: "number" },
+							message: "must be number"
 						};
 						if (vErrors === null) vErrors = [err89];
 						else vErrors.push(err89);
@@ -1579,374 +1756,1464 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 				}
 			} else {
 				const err90 = {
-					instancePath: instancePath + "/cords",
-					schemaPath: "#/properties/cords/type",
+					instancePath: instancePath + "/setup",
+					schemaPath: "#/properties/setup/type",
 					keyword: "type",
-					params: { type: "array" },
-					message: "must be array"
+					params: { type: "object" },
+					message: "must be object"
 				};
 				if (vErrors === null) vErrors = [err90];
 				else vErrors.push(err90);
 				errors++;
 			}
 		}
-		if (data.closure !== void 0) {
-			let data31 = data.closure;
-			if (data31 && typeof data31 == "object" && !Array.isArray(data31)) {
-				if (data31.kind === void 0) {
+		if (data.cords !== void 0) {
+			let data31 = data.cords;
+			if (Array.isArray(data31)) {
+				if (data31.length > 6) {
 					const err91 = {
-						instancePath: instancePath + "/closure",
-						schemaPath: "#/properties/closure/required",
-						keyword: "required",
-						params: { missingProperty: "kind" },
-						message: "must have required property 'kind'"
+						instancePath: instancePath + "/cords",
+						schemaPath: "#/properties/cords/maxItems",
+						keyword: "maxItems",
+						params: { limit: 6 },
+						message: "must NOT have more than 6 items"
 					};
 					if (vErrors === null) vErrors = [err91];
 					else vErrors.push(err91);
 					errors++;
 				}
-				for (const key10 in data31) if (!func2.call(schema11.properties.closure.properties, key10)) {
+				if (data31.length < 1) {
 					const err92 = {
-						instancePath: instancePath + "/closure",
-						schemaPath: "#/properties/closure/additionalProperties",
-						keyword: "additionalProperties",
-						params: { additionalProperty: key10 },
-						message: "must NOT have additional properties"
+						instancePath: instancePath + "/cords",
+						schemaPath: "#/properties/cords/minItems",
+						keyword: "minItems",
+						params: { limit: 1 },
+						message: "must NOT have fewer than 1 items"
 					};
 					if (vErrors === null) vErrors = [err92];
 					else vErrors.push(err92);
 					errors++;
 				}
-				if (data31.kind !== void 0) {
-					let data32 = data31.kind;
-					if (typeof data32 === "string") {
-						if (func3(data32) > 60) {
+				const len0 = data31.length;
+				for (let i0 = 0; i0 < len0; i0++) {
+					let data32 = data31[i0];
+					if (data32 && typeof data32 == "object" && !Array.isArray(data32)) {
+						if (data32.colour === void 0) {
 							const err93 = {
-								instancePath: instancePath + "/closure/kind",
-								schemaPath: "#/properties/closure/properties/kind/maxLength",
-								keyword: "maxLength",
-								params: { limit: 60 },
-								message: "must NOT have more than 60 characters"
+								instancePath: instancePath + "/cords/" + i0,
+								schemaPath: "#/properties/cords/items/required",
+								keyword: "required",
+								params: { missingProperty: "colour" },
+								message: "must have required property 'colour'"
 							};
 							if (vErrors === null) vErrors = [err93];
 							else vErrors.push(err93);
 							errors++;
 						}
+						for (const key10 in data32) if (!(key10 === "colour")) {
+							const err94 = {
+								instancePath: instancePath + "/cords/" + i0,
+								schemaPath: "#/properties/cords/items/additionalProperties",
+								keyword: "additionalProperties",
+								params: { additionalProperty: key10 },
+								message: "must NOT have additional properties"
+							};
+							if (vErrors === null) vErrors = [err94];
+							else vErrors.push(err94);
+							errors++;
+						}
+						if (data32.colour !== void 0) {
+							let data33 = data32.colour;
+							if (typeof data33 === "string") {
+								if (func3(data33) > 60) {
+									const err95 = {
+										instancePath: instancePath + "/cords/" + i0 + "/colour",
+										schemaPath: "#/properties/cords/items/properties/colour/maxLength",
+										keyword: "maxLength",
+										params: { limit: 60 },
+										message: "must NOT have more than 60 characters"
+									};
+									if (vErrors === null) vErrors = [err95];
+									else vErrors.push(err95);
+									errors++;
+								}
+							} else {
+								const err96 = {
+									instancePath: instancePath + "/cords/" + i0 + "/colour",
+									schemaPath: "#/properties/cords/items/properties/colour/type",
+									keyword: "type",
+									params: { type: "string" },
+									message: "must be string"
+								};
+								if (vErrors === null) vErrors = [err96];
+								else vErrors.push(err96);
+								errors++;
+							}
+						}
 					} else {
-						const err94 = {
-							instancePath: instancePath + "/closure/kind",
-							schemaPath: "#/properties/closure/properties/kind/type",
-							keyword: "type",
-							params: { type: "string" },
-							message: "must be string"
-						};
-						if (vErrors === null) vErrors = [err94];
-						else vErrors.push(err94);
-						errors++;
-					}
-				}
-				if (data31.sizeMm !== void 0) {
-					let data33 = data31.sizeMm;
-					if (!(typeof data33 == "number" && isFinite(data33))) {
-						const err95 = {
-							instancePath: instancePath + "/closure/sizeMm",
-							schemaPath: "#/properties/closure/properties/sizeMm/type",
-							keyword: "type",
-							params: { type: "number" },
-							message: "must be number"
-						};
-						if (vErrors === null) vErrors = [err95];
-						else vErrors.push(err95);
-						errors++;
-					}
-				}
-				if (data31.lengthMm !== void 0) {
-					let data34 = data31.lengthMm;
-					if (!(typeof data34 == "number" && isFinite(data34))) {
-						const err96 = {
-							instancePath: instancePath + "/closure/lengthMm",
-							schemaPath: "#/properties/closure/properties/lengthMm/type",
-							keyword: "type",
-							params: { type: "number" },
-							message: "must be number"
-						};
-						if (vErrors === null) vErrors = [err96];
-						else vErrors.push(err96);
-						errors++;
-					}
-				}
-				if (data31.attach !== void 0) {
-					let data35 = data31.attach;
-					if (!(data35 === "returned" || data35 === "hitched")) {
 						const err97 = {
-							instancePath: instancePath + "/closure/attach",
-							schemaPath: "#/properties/closure/properties/attach/enum",
-							keyword: "enum",
-							params: { allowedValues: schema11.properties.closure.properties.attach.enum },
-							message: "must be equal to one of the allowed values"
+							instancePath: instancePath + "/cords/" + i0,
+							schemaPath: "#/properties/cords/items/type",
+							keyword: "type",
+							params: { type: "object" },
+							message: "must be object"
 						};
 						if (vErrors === null) vErrors = [err97];
 						else vErrors.push(err97);
 						errors++;
 					}
 				}
-				if (data31.hole !== void 0) {
-					let data36 = data31.hole;
-					if (!(typeof data36 == "number" && !(data36 % 1) && !isNaN(data36) && isFinite(data36))) {
-						const err98 = {
+			} else {
+				const err98 = {
+					instancePath: instancePath + "/cords",
+					schemaPath: "#/properties/cords/type",
+					keyword: "type",
+					params: { type: "array" },
+					message: "must be array"
+				};
+				if (vErrors === null) vErrors = [err98];
+				else vErrors.push(err98);
+				errors++;
+			}
+		}
+		if (data.looks !== void 0) {
+			let data34 = data.looks;
+			if (Array.isArray(data34)) {
+				if (data34.length > 20) {
+					const err99 = {
+						instancePath: instancePath + "/looks",
+						schemaPath: "#/properties/looks/maxItems",
+						keyword: "maxItems",
+						params: { limit: 20 },
+						message: "must NOT have more than 20 items"
+					};
+					if (vErrors === null) vErrors = [err99];
+					else vErrors.push(err99);
+					errors++;
+				}
+				const len1 = data34.length;
+				for (let i1 = 0; i1 < len1; i1++) {
+					let data35 = data34[i1];
+					if (data35 && typeof data35 == "object" && !Array.isArray(data35)) {
+						if (data35.id === void 0) {
+							const err100 = {
+								instancePath: instancePath + "/looks/" + i1,
+								schemaPath: "#/properties/looks/items/required",
+								keyword: "required",
+								params: { missingProperty: "id" },
+								message: "must have required property 'id'"
+							};
+							if (vErrors === null) vErrors = [err100];
+							else vErrors.push(err100);
+							errors++;
+						}
+						if (data35.name === void 0) {
+							const err101 = {
+								instancePath: instancePath + "/looks/" + i1,
+								schemaPath: "#/properties/looks/items/required",
+								keyword: "required",
+								params: { missingProperty: "name" },
+								message: "must have required property 'name'"
+							};
+							if (vErrors === null) vErrors = [err101];
+							else vErrors.push(err101);
+							errors++;
+						}
+						if (data35.look === void 0) {
+							const err102 = {
+								instancePath: instancePath + "/looks/" + i1,
+								schemaPath: "#/properties/looks/items/required",
+								keyword: "required",
+								params: { missingProperty: "look" },
+								message: "must have required property 'look'"
+							};
+							if (vErrors === null) vErrors = [err102];
+							else vErrors.push(err102);
+							errors++;
+						}
+						if (data35.base === void 0) {
+							const err103 = {
+								instancePath: instancePath + "/looks/" + i1,
+								schemaPath: "#/properties/looks/items/required",
+								keyword: "required",
+								params: { missingProperty: "base" },
+								message: "must have required property 'base'"
+							};
+							if (vErrors === null) vErrors = [err103];
+							else vErrors.push(err103);
+							errors++;
+						}
+						if (data35.accents === void 0) {
+							const err104 = {
+								instancePath: instancePath + "/looks/" + i1,
+								schemaPath: "#/properties/looks/items/required",
+								keyword: "required",
+								params: { missingProperty: "accents" },
+								message: "must have required property 'accents'"
+							};
+							if (vErrors === null) vErrors = [err104];
+							else vErrors.push(err104);
+							errors++;
+						}
+						for (const key11 in data35) if (!(key11 === "id" || key11 === "name" || key11 === "letter" || key11 === "look" || key11 === "base" || key11 === "accents" || key11 === "scale")) {
+							const err105 = {
+								instancePath: instancePath + "/looks/" + i1,
+								schemaPath: "#/properties/looks/items/additionalProperties",
+								keyword: "additionalProperties",
+								params: { additionalProperty: key11 },
+								message: "must NOT have additional properties"
+							};
+							if (vErrors === null) vErrors = [err105];
+							else vErrors.push(err105);
+							errors++;
+						}
+						if (data35.id !== void 0) {
+							let data36 = data35.id;
+							if (typeof data36 === "string") {
+								if (func3(data36) > 60) {
+									const err106 = {
+										instancePath: instancePath + "/looks/" + i1 + "/id",
+										schemaPath: "#/properties/looks/items/properties/id/maxLength",
+										keyword: "maxLength",
+										params: { limit: 60 },
+										message: "must NOT have more than 60 characters"
+									};
+									if (vErrors === null) vErrors = [err106];
+									else vErrors.push(err106);
+									errors++;
+								}
+								if (func3(data36) < 1) {
+									const err107 = {
+										instancePath: instancePath + "/looks/" + i1 + "/id",
+										schemaPath: "#/properties/looks/items/properties/id/minLength",
+										keyword: "minLength",
+										params: { limit: 1 },
+										message: "must NOT have fewer than 1 characters"
+									};
+									if (vErrors === null) vErrors = [err107];
+									else vErrors.push(err107);
+									errors++;
+								}
+							} else {
+								const err108 = {
+									instancePath: instancePath + "/looks/" + i1 + "/id",
+									schemaPath: "#/properties/looks/items/properties/id/type",
+									keyword: "type",
+									params: { type: "string" },
+									message: "must be string"
+								};
+								if (vErrors === null) vErrors = [err108];
+								else vErrors.push(err108);
+								errors++;
+							}
+						}
+						if (data35.name !== void 0) {
+							let data37 = data35.name;
+							if (typeof data37 === "string") {
+								if (func3(data37) > 60) {
+									const err109 = {
+										instancePath: instancePath + "/looks/" + i1 + "/name",
+										schemaPath: "#/properties/looks/items/properties/name/maxLength",
+										keyword: "maxLength",
+										params: { limit: 60 },
+										message: "must NOT have more than 60 characters"
+									};
+									if (vErrors === null) vErrors = [err109];
+									else vErrors.push(err109);
+									errors++;
+								}
+								if (func3(data37) < 1) {
+									const err110 = {
+										instancePath: instancePath + "/looks/" + i1 + "/name",
+										schemaPath: "#/properties/looks/items/properties/name/minLength",
+										keyword: "minLength",
+										params: { limit: 1 },
+										message: "must NOT have fewer than 1 characters"
+									};
+									if (vErrors === null) vErrors = [err110];
+									else vErrors.push(err110);
+									errors++;
+								}
+							} else {
+								const err111 = {
+									instancePath: instancePath + "/looks/" + i1 + "/name",
+									schemaPath: "#/properties/looks/items/properties/name/type",
+									keyword: "type",
+									params: { type: "string" },
+									message: "must be string"
+								};
+								if (vErrors === null) vErrors = [err111];
+								else vErrors.push(err111);
+								errors++;
+							}
+						}
+						if (data35.letter !== void 0) {
+							let data38 = data35.letter;
+							if (typeof data38 === "string") {
+								if (func3(data38) > 2) {
+									const err112 = {
+										instancePath: instancePath + "/looks/" + i1 + "/letter",
+										schemaPath: "#/properties/looks/items/properties/letter/maxLength",
+										keyword: "maxLength",
+										params: { limit: 2 },
+										message: "must NOT have more than 2 characters"
+									};
+									if (vErrors === null) vErrors = [err112];
+									else vErrors.push(err112);
+									errors++;
+								}
+								if (func3(data38) < 1) {
+									const err113 = {
+										instancePath: instancePath + "/looks/" + i1 + "/letter",
+										schemaPath: "#/properties/looks/items/properties/letter/minLength",
+										keyword: "minLength",
+										params: { limit: 1 },
+										message: "must NOT have fewer than 1 characters"
+									};
+									if (vErrors === null) vErrors = [err113];
+									else vErrors.push(err113);
+									errors++;
+								}
+							} else {
+								const err114 = {
+									instancePath: instancePath + "/looks/" + i1 + "/letter",
+									schemaPath: "#/properties/looks/items/properties/letter/type",
+									keyword: "type",
+									params: { type: "string" },
+									message: "must be string"
+								};
+								if (vErrors === null) vErrors = [err114];
+								else vErrors.push(err114);
+								errors++;
+							}
+						}
+						if (data35.look !== void 0) {
+							let data39 = data35.look;
+							if (!(data39 === "solid" || data39 === "flecked" || data39 === "striped" || data39 === "camouflage" || data39 === "two-tone")) {
+								const err115 = {
+									instancePath: instancePath + "/looks/" + i1 + "/look",
+									schemaPath: "#/properties/looks/items/properties/look/enum",
+									keyword: "enum",
+									params: { allowedValues: schema11.properties.looks.items.properties.look.enum },
+									message: "must be equal to one of the allowed values"
+								};
+								if (vErrors === null) vErrors = [err115];
+								else vErrors.push(err115);
+								errors++;
+							}
+						}
+						if (data35.base !== void 0) {
+							let data40 = data35.base;
+							if (typeof data40 === "string") {
+								if (!pattern0.test(data40)) {
+									const err116 = {
+										instancePath: instancePath + "/looks/" + i1 + "/base",
+										schemaPath: "#/properties/looks/items/properties/base/pattern",
+										keyword: "pattern",
+										params: { pattern: "^#[0-9a-f]{6}$" },
+										message: "must match pattern \"^#[0-9a-f]{6}$\""
+									};
+									if (vErrors === null) vErrors = [err116];
+									else vErrors.push(err116);
+									errors++;
+								}
+							} else {
+								const err117 = {
+									instancePath: instancePath + "/looks/" + i1 + "/base",
+									schemaPath: "#/properties/looks/items/properties/base/type",
+									keyword: "type",
+									params: { type: "string" },
+									message: "must be string"
+								};
+								if (vErrors === null) vErrors = [err117];
+								else vErrors.push(err117);
+								errors++;
+							}
+						}
+						if (data35.accents !== void 0) {
+							let data41 = data35.accents;
+							if (Array.isArray(data41)) {
+								if (data41.length > 4) {
+									const err118 = {
+										instancePath: instancePath + "/looks/" + i1 + "/accents",
+										schemaPath: "#/properties/looks/items/properties/accents/maxItems",
+										keyword: "maxItems",
+										params: { limit: 4 },
+										message: "must NOT have more than 4 items"
+									};
+									if (vErrors === null) vErrors = [err118];
+									else vErrors.push(err118);
+									errors++;
+								}
+								const len2 = data41.length;
+								for (let i2 = 0; i2 < len2; i2++) {
+									let data42 = data41[i2];
+									if (typeof data42 === "string") {
+										if (!pattern0.test(data42)) {
+											const err119 = {
+												instancePath: instancePath + "/looks/" + i1 + "/accents/" + i2,
+												schemaPath: "#/properties/looks/items/properties/accents/items/pattern",
+												keyword: "pattern",
+												params: { pattern: "^#[0-9a-f]{6}$" },
+												message: "must match pattern \"^#[0-9a-f]{6}$\""
+											};
+											if (vErrors === null) vErrors = [err119];
+											else vErrors.push(err119);
+											errors++;
+										}
+									} else {
+										const err120 = {
+											instancePath: instancePath + "/looks/" + i1 + "/accents/" + i2,
+											schemaPath: "#/properties/looks/items/properties/accents/items/type",
+											keyword: "type",
+											params: { type: "string" },
+											message: "must be string"
+										};
+										if (vErrors === null) vErrors = [err120];
+										else vErrors.push(err120);
+										errors++;
+									}
+								}
+							} else {
+								const err121 = {
+									instancePath: instancePath + "/looks/" + i1 + "/accents",
+									schemaPath: "#/properties/looks/items/properties/accents/type",
+									keyword: "type",
+									params: { type: "array" },
+									message: "must be array"
+								};
+								if (vErrors === null) vErrors = [err121];
+								else vErrors.push(err121);
+								errors++;
+							}
+						}
+						if (data35.scale !== void 0) {
+							let data43 = data35.scale;
+							if (typeof data43 == "number" && isFinite(data43)) {
+								if (data43 > 4 || isNaN(data43)) {
+									const err122 = {
+										instancePath: instancePath + "/looks/" + i1 + "/scale",
+										schemaPath: "#/properties/looks/items/properties/scale/maximum",
+										keyword: "maximum",
+										params: {
+											comparison: "<=",
+											limit: 4
+										},
+										message: "must be <= 4"
+									};
+									if (vErrors === null) vErrors = [err122];
+									else vErrors.push(err122);
+									errors++;
+								}
+								if (data43 < .3 || isNaN(data43)) {
+									const err123 = {
+										instancePath: instancePath + "/looks/" + i1 + "/scale",
+										schemaPath: "#/properties/looks/items/properties/scale/minimum",
+										keyword: "minimum",
+										params: {
+											comparison: ">=",
+											limit: .3
+										},
+										message: "must be >= 0.3"
+									};
+									if (vErrors === null) vErrors = [err123];
+									else vErrors.push(err123);
+									errors++;
+								}
+							} else {
+								const err124 = {
+									instancePath: instancePath + "/looks/" + i1 + "/scale",
+									schemaPath: "#/properties/looks/items/properties/scale/type",
+									keyword: "type",
+									params: { type: "number" },
+									message: "must be number"
+								};
+								if (vErrors === null) vErrors = [err124];
+								else vErrors.push(err124);
+								errors++;
+							}
+						}
+					} else {
+						const err125 = {
+							instancePath: instancePath + "/looks/" + i1,
+							schemaPath: "#/properties/looks/items/type",
+							keyword: "type",
+							params: { type: "object" },
+							message: "must be object"
+						};
+						if (vErrors === null) vErrors = [err125];
+						else vErrors.push(err125);
+						errors++;
+					}
+				}
+			} else {
+				const err126 = {
+					instancePath: instancePath + "/looks",
+					schemaPath: "#/properties/looks/type",
+					keyword: "type",
+					params: { type: "array" },
+					message: "must be array"
+				};
+				if (vErrors === null) vErrors = [err126];
+				else vErrors.push(err126);
+				errors++;
+			}
+		}
+		if (data.face !== void 0) {
+			let data44 = data.face;
+			if (!(data44 === "front" || data44 === "back")) {
+				const err127 = {
+					instancePath: instancePath + "/face",
+					schemaPath: "#/properties/face/enum",
+					keyword: "enum",
+					params: { allowedValues: schema11.properties.face.enum },
+					message: "must be equal to one of the allowed values"
+				};
+				if (vErrors === null) vErrors = [err127];
+				else vErrors.push(err127);
+				errors++;
+			}
+		}
+		if (data.sequence !== void 0) {
+			let data45 = data.sequence;
+			if (data45 && typeof data45 == "object" && !Array.isArray(data45)) {
+				if (data45.text === void 0) {
+					const err128 = {
+						instancePath: instancePath + "/sequence",
+						schemaPath: "#/properties/sequence/required",
+						keyword: "required",
+						params: { missingProperty: "text" },
+						message: "must have required property 'text'"
+					};
+					if (vErrors === null) vErrors = [err128];
+					else vErrors.push(err128);
+					errors++;
+				}
+				for (const key12 in data45) if (!(key12 === "text" || key12 === "way")) {
+					const err129 = {
+						instancePath: instancePath + "/sequence",
+						schemaPath: "#/properties/sequence/additionalProperties",
+						keyword: "additionalProperties",
+						params: { additionalProperty: key12 },
+						message: "must NOT have additional properties"
+					};
+					if (vErrors === null) vErrors = [err129];
+					else vErrors.push(err129);
+					errors++;
+				}
+				if (data45.text !== void 0) {
+					let data46 = data45.text;
+					if (typeof data46 === "string") {
+						if (func3(data46) > 4e3) {
+							const err130 = {
+								instancePath: instancePath + "/sequence/text",
+								schemaPath: "#/properties/sequence/properties/text/maxLength",
+								keyword: "maxLength",
+								params: { limit: 4e3 },
+								message: "must NOT have more than 4000 characters"
+							};
+							if (vErrors === null) vErrors = [err130];
+							else vErrors.push(err130);
+							errors++;
+						}
+					} else {
+						const err131 = {
+							instancePath: instancePath + "/sequence/text",
+							schemaPath: "#/properties/sequence/properties/text/type",
+							keyword: "type",
+							params: { type: "string" },
+							message: "must be string"
+						};
+						if (vErrors === null) vErrors = [err131];
+						else vErrors.push(err131);
+						errors++;
+					}
+				}
+				if (data45.way !== void 0) {
+					let data47 = data45.way;
+					if (!(data47 === "swap" || data47 === "carry" || data47 === "splice")) {
+						const err132 = {
+							instancePath: instancePath + "/sequence/way",
+							schemaPath: "#/properties/sequence/properties/way/enum",
+							keyword: "enum",
+							params: { allowedValues: schema11.properties.sequence.properties.way.enum },
+							message: "must be equal to one of the allowed values"
+						};
+						if (vErrors === null) vErrors = [err132];
+						else vErrors.push(err132);
+						errors++;
+					}
+				}
+			} else {
+				const err133 = {
+					instancePath: instancePath + "/sequence",
+					schemaPath: "#/properties/sequence/type",
+					keyword: "type",
+					params: { type: "object" },
+					message: "must be object"
+				};
+				if (vErrors === null) vErrors = [err133];
+				else vErrors.push(err133);
+				errors++;
+			}
+		}
+		if (data.addons !== void 0) {
+			let data48 = data.addons;
+			if (Array.isArray(data48)) {
+				if (data48.length > 40) {
+					const err134 = {
+						instancePath: instancePath + "/addons",
+						schemaPath: "#/properties/addons/maxItems",
+						keyword: "maxItems",
+						params: { limit: 40 },
+						message: "must NOT have more than 40 items"
+					};
+					if (vErrors === null) vErrors = [err134];
+					else vErrors.push(err134);
+					errors++;
+				}
+				const len3 = data48.length;
+				for (let i3 = 0; i3 < len3; i3++) {
+					let data49 = data48[i3];
+					if (data49 && typeof data49 == "object" && !Array.isArray(data49)) {
+						if (data49.kind === void 0) {
+							const err135 = {
+								instancePath: instancePath + "/addons/" + i3,
+								schemaPath: "#/properties/addons/items/required",
+								keyword: "required",
+								params: { missingProperty: "kind" },
+								message: "must have required property 'kind'"
+							};
+							if (vErrors === null) vErrors = [err135];
+							else vErrors.push(err135);
+							errors++;
+						}
+						if (data49.at === void 0) {
+							const err136 = {
+								instancePath: instancePath + "/addons/" + i3,
+								schemaPath: "#/properties/addons/items/required",
+								keyword: "required",
+								params: { missingProperty: "at" },
+								message: "must have required property 'at'"
+							};
+							if (vErrors === null) vErrors = [err136];
+							else vErrors.push(err136);
+							errors++;
+						}
+						for (const key13 in data49) if (!(key13 === "kind" || key13 === "name" || key13 === "at" || key13 === "sizeMm" || key13 === "holeMm" || key13 === "weightG")) {
+							const err137 = {
+								instancePath: instancePath + "/addons/" + i3,
+								schemaPath: "#/properties/addons/items/additionalProperties",
+								keyword: "additionalProperties",
+								params: { additionalProperty: key13 },
+								message: "must NOT have additional properties"
+							};
+							if (vErrors === null) vErrors = [err137];
+							else vErrors.push(err137);
+							errors++;
+						}
+						if (data49.kind !== void 0) {
+							let data50 = data49.kind;
+							if (!(data50 === "ring" || data50 === "bead" || data50 === "slider" || data50 === "charm" || data50 === "tag")) {
+								const err138 = {
+									instancePath: instancePath + "/addons/" + i3 + "/kind",
+									schemaPath: "#/properties/addons/items/properties/kind/enum",
+									keyword: "enum",
+									params: { allowedValues: schema11.properties.addons.items.properties.kind.enum },
+									message: "must be equal to one of the allowed values"
+								};
+								if (vErrors === null) vErrors = [err138];
+								else vErrors.push(err138);
+								errors++;
+							}
+						}
+						if (data49.name !== void 0) {
+							let data51 = data49.name;
+							if (typeof data51 === "string") {
+								if (func3(data51) > 60) {
+									const err139 = {
+										instancePath: instancePath + "/addons/" + i3 + "/name",
+										schemaPath: "#/properties/addons/items/properties/name/maxLength",
+										keyword: "maxLength",
+										params: { limit: 60 },
+										message: "must NOT have more than 60 characters"
+									};
+									if (vErrors === null) vErrors = [err139];
+									else vErrors.push(err139);
+									errors++;
+								}
+							} else {
+								const err140 = {
+									instancePath: instancePath + "/addons/" + i3 + "/name",
+									schemaPath: "#/properties/addons/items/properties/name/type",
+									keyword: "type",
+									params: { type: "string" },
+									message: "must be string"
+								};
+								if (vErrors === null) vErrors = [err140];
+								else vErrors.push(err140);
+								errors++;
+							}
+						}
+						if (data49.at !== void 0) {
+							let data52 = data49.at;
+							const _errs116 = errors;
+							let valid23 = false;
+							let passing1 = null;
+							const _errs117 = errors;
+							if (data52 && typeof data52 == "object" && !Array.isArray(data52)) {
+								if (data52.row === void 0) {
+									const err141 = {
+										instancePath: instancePath + "/addons/" + i3 + "/at",
+										schemaPath: "#/properties/addons/items/properties/at/oneOf/0/required",
+										keyword: "required",
+										params: { missingProperty: "row" },
+										message: "must have required property 'row'"
+									};
+									if (vErrors === null) vErrors = [err141];
+									else vErrors.push(err141);
+									errors++;
+								}
+								for (const key14 in data52) if (!(key14 === "row")) {
+									const err142 = {
+										instancePath: instancePath + "/addons/" + i3 + "/at",
+										schemaPath: "#/properties/addons/items/properties/at/oneOf/0/additionalProperties",
+										keyword: "additionalProperties",
+										params: { additionalProperty: key14 },
+										message: "must NOT have additional properties"
+									};
+									if (vErrors === null) vErrors = [err142];
+									else vErrors.push(err142);
+									errors++;
+								}
+								if (data52.row !== void 0) {
+									let data53 = data52.row;
+									if (!(typeof data53 == "number" && !(data53 % 1) && !isNaN(data53) && isFinite(data53))) {
+										const err143 = {
+											instancePath: instancePath + "/addons/" + i3 + "/at/row",
+											schemaPath: "#/properties/addons/items/properties/at/oneOf/0/properties/row/type",
+											keyword: "type",
+											params: { type: "integer" },
+											message: "must be integer"
+										};
+										if (vErrors === null) vErrors = [err143];
+										else vErrors.push(err143);
+										errors++;
+									}
+									if (typeof data53 == "number" && isFinite(data53)) {
+										if (data53 < 1 || isNaN(data53)) {
+											const err144 = {
+												instancePath: instancePath + "/addons/" + i3 + "/at/row",
+												schemaPath: "#/properties/addons/items/properties/at/oneOf/0/properties/row/minimum",
+												keyword: "minimum",
+												params: {
+													comparison: ">=",
+													limit: 1
+												},
+												message: "must be >= 1"
+											};
+											if (vErrors === null) vErrors = [err144];
+											else vErrors.push(err144);
+											errors++;
+										}
+									}
+								}
+							} else {
+								const err145 = {
+									instancePath: instancePath + "/addons/" + i3 + "/at",
+									schemaPath: "#/properties/addons/items/properties/at/oneOf/0/type",
+									keyword: "type",
+									params: { type: "object" },
+									message: "must be object"
+								};
+								if (vErrors === null) vErrors = [err145];
+								else vErrors.push(err145);
+								errors++;
+							}
+							var _valid1 = _errs117 === errors;
+							if (_valid1) {
+								valid23 = true;
+								passing1 = 0;
+							}
+							const _errs122 = errors;
+							if (data52 && typeof data52 == "object" && !Array.isArray(data52)) {
+								if (data52.mm === void 0) {
+									const err146 = {
+										instancePath: instancePath + "/addons/" + i3 + "/at",
+										schemaPath: "#/properties/addons/items/properties/at/oneOf/1/required",
+										keyword: "required",
+										params: { missingProperty: "mm" },
+										message: "must have required property 'mm'"
+									};
+									if (vErrors === null) vErrors = [err146];
+									else vErrors.push(err146);
+									errors++;
+								}
+								for (const key15 in data52) if (!(key15 === "mm")) {
+									const err147 = {
+										instancePath: instancePath + "/addons/" + i3 + "/at",
+										schemaPath: "#/properties/addons/items/properties/at/oneOf/1/additionalProperties",
+										keyword: "additionalProperties",
+										params: { additionalProperty: key15 },
+										message: "must NOT have additional properties"
+									};
+									if (vErrors === null) vErrors = [err147];
+									else vErrors.push(err147);
+									errors++;
+								}
+								if (data52.mm !== void 0) {
+									let data54 = data52.mm;
+									if (typeof data54 == "number" && isFinite(data54)) {
+										if (data54 < 0 || isNaN(data54)) {
+											const err148 = {
+												instancePath: instancePath + "/addons/" + i3 + "/at/mm",
+												schemaPath: "#/properties/addons/items/properties/at/oneOf/1/properties/mm/minimum",
+												keyword: "minimum",
+												params: {
+													comparison: ">=",
+													limit: 0
+												},
+												message: "must be >= 0"
+											};
+											if (vErrors === null) vErrors = [err148];
+											else vErrors.push(err148);
+											errors++;
+										}
+									} else {
+										const err149 = {
+											instancePath: instancePath + "/addons/" + i3 + "/at/mm",
+											schemaPath: "#/properties/addons/items/properties/at/oneOf/1/properties/mm/type",
+											keyword: "type",
+											params: { type: "number" },
+											message: "must be number"
+										};
+										if (vErrors === null) vErrors = [err149];
+										else vErrors.push(err149);
+										errors++;
+									}
+								}
+							} else {
+								const err150 = {
+									instancePath: instancePath + "/addons/" + i3 + "/at",
+									schemaPath: "#/properties/addons/items/properties/at/oneOf/1/type",
+									keyword: "type",
+									params: { type: "object" },
+									message: "must be object"
+								};
+								if (vErrors === null) vErrors = [err150];
+								else vErrors.push(err150);
+								errors++;
+							}
+							var _valid1 = _errs122 === errors;
+							if (_valid1 && valid23) {
+								valid23 = false;
+								passing1 = [passing1, 1];
+							} else {
+								if (_valid1) {
+									valid23 = true;
+									passing1 = 1;
+								}
+								const _errs127 = errors;
+								if (data52 && typeof data52 == "object" && !Array.isArray(data52)) {
+									if (data52.centre === void 0) {
+										const err151 = {
+											instancePath: instancePath + "/addons/" + i3 + "/at",
+											schemaPath: "#/properties/addons/items/properties/at/oneOf/2/required",
+											keyword: "required",
+											params: { missingProperty: "centre" },
+											message: "must have required property 'centre'"
+										};
+										if (vErrors === null) vErrors = [err151];
+										else vErrors.push(err151);
+										errors++;
+									}
+									for (const key16 in data52) if (!(key16 === "centre")) {
+										const err152 = {
+											instancePath: instancePath + "/addons/" + i3 + "/at",
+											schemaPath: "#/properties/addons/items/properties/at/oneOf/2/additionalProperties",
+											keyword: "additionalProperties",
+											params: { additionalProperty: key16 },
+											message: "must NOT have additional properties"
+										};
+										if (vErrors === null) vErrors = [err152];
+										else vErrors.push(err152);
+										errors++;
+									}
+									if (data52.centre !== void 0) {
+										if (true !== data52.centre) {
+											const err153 = {
+												instancePath: instancePath + "/addons/" + i3 + "/at/centre",
+												schemaPath: "#/properties/addons/items/properties/at/oneOf/2/properties/centre/const",
+												keyword: "const",
+												params: { allowedValue: true },
+												message: "must be equal to constant"
+											};
+											if (vErrors === null) vErrors = [err153];
+											else vErrors.push(err153);
+											errors++;
+										}
+									}
+								} else {
+									const err154 = {
+										instancePath: instancePath + "/addons/" + i3 + "/at",
+										schemaPath: "#/properties/addons/items/properties/at/oneOf/2/type",
+										keyword: "type",
+										params: { type: "object" },
+										message: "must be object"
+									};
+									if (vErrors === null) vErrors = [err154];
+									else vErrors.push(err154);
+									errors++;
+								}
+								var _valid1 = _errs127 === errors;
+								if (_valid1 && valid23) {
+									valid23 = false;
+									passing1 = [passing1, 2];
+								} else if (_valid1) {
+									valid23 = true;
+									passing1 = 2;
+								}
+							}
+							if (!valid23) {
+								const err155 = {
+									instancePath: instancePath + "/addons/" + i3 + "/at",
+									schemaPath: "#/properties/addons/items/properties/at/oneOf",
+									keyword: "oneOf",
+									params: { passingSchemas: passing1 },
+									message: "must match exactly one schema in oneOf"
+								};
+								if (vErrors === null) vErrors = [err155];
+								else vErrors.push(err155);
+								errors++;
+							} else {
+								errors = _errs116;
+								if (vErrors !== null) {
+									if (_errs116) vErrors.length = _errs116;
+									else vErrors = null;
+								}
+							}
+						}
+						if (data49.sizeMm !== void 0) {
+							let data56 = data49.sizeMm;
+							if (typeof data56 == "number" && isFinite(data56)) {
+								if (data56 > 120 || isNaN(data56)) {
+									const err156 = {
+										instancePath: instancePath + "/addons/" + i3 + "/sizeMm",
+										schemaPath: "#/properties/addons/items/properties/sizeMm/maximum",
+										keyword: "maximum",
+										params: {
+											comparison: "<=",
+											limit: 120
+										},
+										message: "must be <= 120"
+									};
+									if (vErrors === null) vErrors = [err156];
+									else vErrors.push(err156);
+									errors++;
+								}
+								if (data56 < 2 || isNaN(data56)) {
+									const err157 = {
+										instancePath: instancePath + "/addons/" + i3 + "/sizeMm",
+										schemaPath: "#/properties/addons/items/properties/sizeMm/minimum",
+										keyword: "minimum",
+										params: {
+											comparison: ">=",
+											limit: 2
+										},
+										message: "must be >= 2"
+									};
+									if (vErrors === null) vErrors = [err157];
+									else vErrors.push(err157);
+									errors++;
+								}
+							} else {
+								const err158 = {
+									instancePath: instancePath + "/addons/" + i3 + "/sizeMm",
+									schemaPath: "#/properties/addons/items/properties/sizeMm/type",
+									keyword: "type",
+									params: { type: "number" },
+									message: "must be number"
+								};
+								if (vErrors === null) vErrors = [err158];
+								else vErrors.push(err158);
+								errors++;
+							}
+						}
+						if (data49.holeMm !== void 0) {
+							let data57 = data49.holeMm;
+							if (typeof data57 == "number" && isFinite(data57)) {
+								if (data57 > 40 || isNaN(data57)) {
+									const err159 = {
+										instancePath: instancePath + "/addons/" + i3 + "/holeMm",
+										schemaPath: "#/properties/addons/items/properties/holeMm/maximum",
+										keyword: "maximum",
+										params: {
+											comparison: "<=",
+											limit: 40
+										},
+										message: "must be <= 40"
+									};
+									if (vErrors === null) vErrors = [err159];
+									else vErrors.push(err159);
+									errors++;
+								}
+								if (data57 < .5 || isNaN(data57)) {
+									const err160 = {
+										instancePath: instancePath + "/addons/" + i3 + "/holeMm",
+										schemaPath: "#/properties/addons/items/properties/holeMm/minimum",
+										keyword: "minimum",
+										params: {
+											comparison: ">=",
+											limit: .5
+										},
+										message: "must be >= 0.5"
+									};
+									if (vErrors === null) vErrors = [err160];
+									else vErrors.push(err160);
+									errors++;
+								}
+							} else {
+								const err161 = {
+									instancePath: instancePath + "/addons/" + i3 + "/holeMm",
+									schemaPath: "#/properties/addons/items/properties/holeMm/type",
+									keyword: "type",
+									params: { type: "number" },
+									message: "must be number"
+								};
+								if (vErrors === null) vErrors = [err161];
+								else vErrors.push(err161);
+								errors++;
+							}
+						}
+						if (data49.weightG !== void 0) {
+							let data58 = data49.weightG;
+							if (typeof data58 == "number" && isFinite(data58)) {
+								if (data58 > 200 || isNaN(data58)) {
+									const err162 = {
+										instancePath: instancePath + "/addons/" + i3 + "/weightG",
+										schemaPath: "#/properties/addons/items/properties/weightG/maximum",
+										keyword: "maximum",
+										params: {
+											comparison: "<=",
+											limit: 200
+										},
+										message: "must be <= 200"
+									};
+									if (vErrors === null) vErrors = [err162];
+									else vErrors.push(err162);
+									errors++;
+								}
+								if (data58 < 0 || isNaN(data58)) {
+									const err163 = {
+										instancePath: instancePath + "/addons/" + i3 + "/weightG",
+										schemaPath: "#/properties/addons/items/properties/weightG/minimum",
+										keyword: "minimum",
+										params: {
+											comparison: ">=",
+											limit: 0
+										},
+										message: "must be >= 0"
+									};
+									if (vErrors === null) vErrors = [err163];
+									else vErrors.push(err163);
+									errors++;
+								}
+							} else {
+								const err164 = {
+									instancePath: instancePath + "/addons/" + i3 + "/weightG",
+									schemaPath: "#/properties/addons/items/properties/weightG/type",
+									keyword: "type",
+									params: { type: "number" },
+									message: "must be number"
+								};
+								if (vErrors === null) vErrors = [err164];
+								else vErrors.push(err164);
+								errors++;
+							}
+						}
+					} else {
+						const err165 = {
+							instancePath: instancePath + "/addons/" + i3,
+							schemaPath: "#/properties/addons/items/type",
+							keyword: "type",
+							params: { type: "object" },
+							message: "must be object"
+						};
+						if (vErrors === null) vErrors = [err165];
+						else vErrors.push(err165);
+						errors++;
+					}
+				}
+			} else {
+				const err166 = {
+					instancePath: instancePath + "/addons",
+					schemaPath: "#/properties/addons/type",
+					keyword: "type",
+					params: { type: "array" },
+					message: "must be array"
+				};
+				if (vErrors === null) vErrors = [err166];
+				else vErrors.push(err166);
+				errors++;
+			}
+		}
+		if (data.closure !== void 0) {
+			let data59 = data.closure;
+			if (data59 && typeof data59 == "object" && !Array.isArray(data59)) {
+				if (data59.kind === void 0) {
+					const err167 = {
+						instancePath: instancePath + "/closure",
+						schemaPath: "#/properties/closure/required",
+						keyword: "required",
+						params: { missingProperty: "kind" },
+						message: "must have required property 'kind'"
+					};
+					if (vErrors === null) vErrors = [err167];
+					else vErrors.push(err167);
+					errors++;
+				}
+				for (const key17 in data59) if (!func2.call(schema11.properties.closure.properties, key17)) {
+					const err168 = {
+						instancePath: instancePath + "/closure",
+						schemaPath: "#/properties/closure/additionalProperties",
+						keyword: "additionalProperties",
+						params: { additionalProperty: key17 },
+						message: "must NOT have additional properties"
+					};
+					if (vErrors === null) vErrors = [err168];
+					else vErrors.push(err168);
+					errors++;
+				}
+				if (data59.kind !== void 0) {
+					let data60 = data59.kind;
+					if (typeof data60 === "string") {
+						if (func3(data60) > 60) {
+							const err169 = {
+								instancePath: instancePath + "/closure/kind",
+								schemaPath: "#/properties/closure/properties/kind/maxLength",
+								keyword: "maxLength",
+								params: { limit: 60 },
+								message: "must NOT have more than 60 characters"
+							};
+							if (vErrors === null) vErrors = [err169];
+							else vErrors.push(err169);
+							errors++;
+						}
+					} else {
+						const err170 = {
+							instancePath: instancePath + "/closure/kind",
+							schemaPath: "#/properties/closure/properties/kind/type",
+							keyword: "type",
+							params: { type: "string" },
+							message: "must be string"
+						};
+						if (vErrors === null) vErrors = [err170];
+						else vErrors.push(err170);
+						errors++;
+					}
+				}
+				if (data59.sizeMm !== void 0) {
+					let data61 = data59.sizeMm;
+					if (!(typeof data61 == "number" && isFinite(data61))) {
+						const err171 = {
+							instancePath: instancePath + "/closure/sizeMm",
+							schemaPath: "#/properties/closure/properties/sizeMm/type",
+							keyword: "type",
+							params: { type: "number" },
+							message: "must be number"
+						};
+						if (vErrors === null) vErrors = [err171];
+						else vErrors.push(err171);
+						errors++;
+					}
+				}
+				if (data59.lengthMm !== void 0) {
+					let data62 = data59.lengthMm;
+					if (!(typeof data62 == "number" && isFinite(data62))) {
+						const err172 = {
+							instancePath: instancePath + "/closure/lengthMm",
+							schemaPath: "#/properties/closure/properties/lengthMm/type",
+							keyword: "type",
+							params: { type: "number" },
+							message: "must be number"
+						};
+						if (vErrors === null) vErrors = [err172];
+						else vErrors.push(err172);
+						errors++;
+					}
+				}
+				if (data59.attach !== void 0) {
+					let data63 = data59.attach;
+					if (!(data63 === "returned" || data63 === "hitched")) {
+						const err173 = {
+							instancePath: instancePath + "/closure/attach",
+							schemaPath: "#/properties/closure/properties/attach/enum",
+							keyword: "enum",
+							params: { allowedValues: schema11.properties.closure.properties.attach.enum },
+							message: "must be equal to one of the allowed values"
+						};
+						if (vErrors === null) vErrors = [err173];
+						else vErrors.push(err173);
+						errors++;
+					}
+				}
+				if (data59.hole !== void 0) {
+					let data64 = data59.hole;
+					if (!(typeof data64 == "number" && !(data64 % 1) && !isNaN(data64) && isFinite(data64))) {
+						const err174 = {
 							instancePath: instancePath + "/closure/hole",
 							schemaPath: "#/properties/closure/properties/hole/type",
 							keyword: "type",
 							params: { type: "integer" },
 							message: "must be integer"
 						};
-						if (vErrors === null) vErrors = [err98];
-						else vErrors.push(err98);
+						if (vErrors === null) vErrors = [err174];
+						else vErrors.push(err174);
 						errors++;
 					}
 				}
-				if (data31.knot !== void 0) {
-					let data37 = data31.knot;
-					if (typeof data37 === "string") {
-						if (func3(data37) > 60) {
-							const err99 = {
+				if (data59.knot !== void 0) {
+					let data65 = data59.knot;
+					if (typeof data65 === "string") {
+						if (func3(data65) > 60) {
+							const err175 = {
 								instancePath: instancePath + "/closure/knot",
 								schemaPath: "#/properties/closure/properties/knot/maxLength",
 								keyword: "maxLength",
 								params: { limit: 60 },
 								message: "must NOT have more than 60 characters"
 							};
-							if (vErrors === null) vErrors = [err99];
-							else vErrors.push(err99);
+							if (vErrors === null) vErrors = [err175];
+							else vErrors.push(err175);
 							errors++;
 						}
 					} else {
-						const err100 = {
+						const err176 = {
 							instancePath: instancePath + "/closure/knot",
 							schemaPath: "#/properties/closure/properties/knot/type",
 							keyword: "type",
 							params: { type: "string" },
 							message: "must be string"
 						};
-						if (vErrors === null) vErrors = [err100];
-						else vErrors.push(err100);
+						if (vErrors === null) vErrors = [err176];
+						else vErrors.push(err176);
 						errors++;
 					}
 				}
-				if (data31.loopShare !== void 0) {
-					let data38 = data31.loopShare;
-					if (!(typeof data38 == "number" && isFinite(data38))) {
-						const err101 = {
+				if (data59.loopShare !== void 0) {
+					let data66 = data59.loopShare;
+					if (!(typeof data66 == "number" && isFinite(data66))) {
+						const err177 = {
 							instancePath: instancePath + "/closure/loopShare",
 							schemaPath: "#/properties/closure/properties/loopShare/type",
 							keyword: "type",
 							params: { type: "number" },
 							message: "must be number"
 						};
-						if (vErrors === null) vErrors = [err101];
-						else vErrors.push(err101);
+						if (vErrors === null) vErrors = [err177];
+						else vErrors.push(err177);
 						errors++;
 					}
 				}
-				if (data31.openMm !== void 0) {
-					let data39 = data31.openMm;
-					if (!(typeof data39 == "number" && isFinite(data39))) {
-						const err102 = {
+				if (data59.openMm !== void 0) {
+					let data67 = data59.openMm;
+					if (!(typeof data67 == "number" && isFinite(data67))) {
+						const err178 = {
 							instancePath: instancePath + "/closure/openMm",
 							schemaPath: "#/properties/closure/properties/openMm/type",
 							keyword: "type",
 							params: { type: "number" },
 							message: "must be number"
 						};
-						if (vErrors === null) vErrors = [err102];
-						else vErrors.push(err102);
+						if (vErrors === null) vErrors = [err178];
+						else vErrors.push(err178);
 						errors++;
 					}
 				}
-				if (data31.gapMm !== void 0) {
-					let data40 = data31.gapMm;
-					if (!(typeof data40 == "number" && isFinite(data40))) {
-						const err103 = {
+				if (data59.gapMm !== void 0) {
+					let data68 = data59.gapMm;
+					if (!(typeof data68 == "number" && isFinite(data68))) {
+						const err179 = {
 							instancePath: instancePath + "/closure/gapMm",
 							schemaPath: "#/properties/closure/properties/gapMm/type",
 							keyword: "type",
 							params: { type: "number" },
 							message: "must be number"
 						};
-						if (vErrors === null) vErrors = [err103];
-						else vErrors.push(err103);
+						if (vErrors === null) vErrors = [err179];
+						else vErrors.push(err179);
 						errors++;
 					}
 				}
-				if (data31.pastMm !== void 0) {
-					let data41 = data31.pastMm;
-					if (!(typeof data41 == "number" && isFinite(data41))) {
-						const err104 = {
+				if (data59.pastMm !== void 0) {
+					let data69 = data59.pastMm;
+					if (!(typeof data69 == "number" && isFinite(data69))) {
+						const err180 = {
 							instancePath: instancePath + "/closure/pastMm",
 							schemaPath: "#/properties/closure/properties/pastMm/type",
 							keyword: "type",
 							params: { type: "number" },
 							message: "must be number"
 						};
-						if (vErrors === null) vErrors = [err104];
-						else vErrors.push(err104);
+						if (vErrors === null) vErrors = [err180];
+						else vErrors.push(err180);
 						errors++;
 					}
 				}
-				if (data31.rows !== void 0) {
-					let data42 = data31.rows;
-					if (!(typeof data42 == "number" && !(data42 % 1) && !isNaN(data42) && isFinite(data42))) {
-						const err105 = {
+				if (data59.rows !== void 0) {
+					let data70 = data59.rows;
+					if (!(typeof data70 == "number" && !(data70 % 1) && !isNaN(data70) && isFinite(data70))) {
+						const err181 = {
 							instancePath: instancePath + "/closure/rows",
 							schemaPath: "#/properties/closure/properties/rows/type",
 							keyword: "type",
 							params: { type: "integer" },
 							message: "must be integer"
 						};
-						if (vErrors === null) vErrors = [err105];
-						else vErrors.push(err105);
+						if (vErrors === null) vErrors = [err181];
+						else vErrors.push(err181);
 						errors++;
 					}
 				}
-				if (data31.cord !== void 0) {
-					let data43 = data31.cord;
-					if (typeof data43 === "string") {
-						if (func3(data43) > 60) {
-							const err106 = {
+				if (data59.cord !== void 0) {
+					let data71 = data59.cord;
+					if (typeof data71 === "string") {
+						if (func3(data71) > 60) {
+							const err182 = {
 								instancePath: instancePath + "/closure/cord",
 								schemaPath: "#/properties/closure/properties/cord/maxLength",
 								keyword: "maxLength",
 								params: { limit: 60 },
 								message: "must NOT have more than 60 characters"
 							};
-							if (vErrors === null) vErrors = [err106];
-							else vErrors.push(err106);
+							if (vErrors === null) vErrors = [err182];
+							else vErrors.push(err182);
 							errors++;
 						}
 					} else {
-						const err107 = {
+						const err183 = {
 							instancePath: instancePath + "/closure/cord",
 							schemaPath: "#/properties/closure/properties/cord/type",
 							keyword: "type",
 							params: { type: "string" },
 							message: "must be string"
 						};
-						if (vErrors === null) vErrors = [err107];
-						else vErrors.push(err107);
+						if (vErrors === null) vErrors = [err183];
+						else vErrors.push(err183);
 						errors++;
 					}
 				}
 			} else {
-				const err108 = {
+				const err184 = {
 					instancePath: instancePath + "/closure",
 					schemaPath: "#/properties/closure/type",
 					keyword: "type",
 					params: { type: "object" },
 					message: "must be object"
 				};
-				if (vErrors === null) vErrors = [err108];
-				else vErrors.push(err108);
+				if (vErrors === null) vErrors = [err184];
+				else vErrors.push(err184);
 				errors++;
 			}
 		}
 		if (data.wet !== void 0) {
-			let data44 = data.wet;
-			if (!(data44 === "ignore" || data44 === "add" || data44 === "pre-shrink")) {
-				const err109 = {
+			let data72 = data.wet;
+			if (!(data72 === "ignore" || data72 === "add" || data72 === "pre-shrink")) {
+				const err185 = {
 					instancePath: instancePath + "/wet",
 					schemaPath: "#/properties/wet/enum",
 					keyword: "enum",
 					params: { allowedValues: schema11.properties.wet.enum },
 					message: "must be equal to one of the allowed values"
 				};
-				if (vErrors === null) vErrors = [err109];
-				else vErrors.push(err109);
+				if (vErrors === null) vErrors = [err185];
+				else vErrors.push(err185);
 				errors++;
 			}
 		}
 		if (data.margin !== void 0) {
-			let data45 = data.margin;
-			if (!(data45 === "never-short" || data45 === "measured" || data45 === "thrifty")) {
-				const err110 = {
+			let data73 = data.margin;
+			if (!(data73 === "never-short" || data73 === "measured" || data73 === "thrifty")) {
+				const err186 = {
 					instancePath: instancePath + "/margin",
 					schemaPath: "#/properties/margin/enum",
 					keyword: "enum",
 					params: { allowedValues: schema11.properties.margin.enum },
 					message: "must be equal to one of the allowed values"
 				};
-				if (vErrors === null) vErrors = [err110];
-				else vErrors.push(err110);
+				if (vErrors === null) vErrors = [err186];
+				else vErrors.push(err186);
 				errors++;
 			}
 		}
 		if (data.tailMm !== void 0) {
-			let data46 = data.tailMm;
-			if (!(typeof data46 == "number" && isFinite(data46))) {
-				const err111 = {
+			let data74 = data.tailMm;
+			if (!(typeof data74 == "number" && isFinite(data74))) {
+				const err187 = {
 					instancePath: instancePath + "/tailMm",
 					schemaPath: "#/properties/tailMm/type",
 					keyword: "type",
 					params: { type: "number" },
 					message: "must be number"
 				};
-				if (vErrors === null) vErrors = [err111];
-				else vErrors.push(err111);
+				if (vErrors === null) vErrors = [err187];
+				else vErrors.push(err187);
 				errors++;
 			}
 		}
 		if (data.roundToMm !== void 0) {
-			let data47 = data.roundToMm;
-			if (!(typeof data47 == "number" && isFinite(data47))) {
-				const err112 = {
+			let data75 = data.roundToMm;
+			if (!(typeof data75 == "number" && isFinite(data75))) {
+				const err188 = {
 					instancePath: instancePath + "/roundToMm",
 					schemaPath: "#/properties/roundToMm/type",
 					keyword: "type",
 					params: { type: "number" },
 					message: "must be number"
 				};
-				if (vErrors === null) vErrors = [err112];
-				else vErrors.push(err112);
+				if (vErrors === null) vErrors = [err188];
+				else vErrors.push(err188);
 				errors++;
 			}
 		}
 		if (data.notes !== void 0) {
-			let data48 = data.notes;
-			if (typeof data48 === "string") {
-				if (func3(data48) > 4e3) {
-					const err113 = {
+			let data76 = data.notes;
+			if (typeof data76 === "string") {
+				if (func3(data76) > 4e3) {
+					const err189 = {
 						instancePath: instancePath + "/notes",
 						schemaPath: "#/properties/notes/maxLength",
 						keyword: "maxLength",
 						params: { limit: 4e3 },
 						message: "must NOT have more than 4000 characters"
 					};
-					if (vErrors === null) vErrors = [err113];
-					else vErrors.push(err113);
+					if (vErrors === null) vErrors = [err189];
+					else vErrors.push(err189);
 					errors++;
 				}
 			} else {
-				const err114 = {
+				const err190 = {
 					instancePath: instancePath + "/notes",
 					schemaPath: "#/properties/notes/type",
 					keyword: "type",
 					params: { type: "string" },
 					message: "must be string"
 				};
-				if (vErrors === null) vErrors = [err114];
-				else vErrors.push(err114);
+				if (vErrors === null) vErrors = [err190];
+				else vErrors.push(err190);
 				errors++;
 			}
 		}
 	} else {
-		const err115 = {
+		const err191 = {
 			instancePath,
 			schemaPath: "#/type",
 			keyword: "type",
 			params: { type: "object" },
 			message: "must be object"
 		};
-		if (vErrors === null) vErrors = [err115];
-		else vErrors.push(err115);
+		if (vErrors === null) vErrors = [err191];
+		else vErrors.push(err191);
 		errors++;
 	}
 	validate10.errors = vErrors;
