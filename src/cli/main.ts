@@ -1,9 +1,10 @@
 /** The core from a terminal. Results go to stdout as JSON; issues to stderr; exit 0, or 2 for bad input. */
 import { closuresCommand } from './closures.ts';
+import { arrangementsCommand, facesCommand } from './colours.ts';
 import { planCommand } from './plan.ts';
 import { patternsCommand, tightenCommand } from './tighten.ts';
 
-const COMMANDS: Record<string, { run: (args: string[]) => number; help: string }> = {
+const COMMANDS: Record<string, { run: (args: string[]) => number | Promise<number>; help: string }> = {
   plan: { run: planCommand, help: 'plan FILE.json        cords, lengths and checks of a design' },
   closures: {
     run: closuresCommand,
@@ -13,6 +14,11 @@ const COMMANDS: Record<string, { run: (args: string[]) => number; help: string }
     run: tightenCommand,
     help: 'tighten (PATTERN_ID | FILE) [--h 0.2] [--seed 1] [--squash 1] [--load F]',
   },
+  faces: {
+    run: facesCommand,
+    help: 'faces FILE.json       what each face shows of each cord, and the order on the bar',
+  },
+  arrangements: { run: arrangementsCommand, help: 'arrangements PATTERN [--cords 2] [--cores]' },
   patterns: { run: patternsCommand, help: 'patterns              the library' },
 };
 
@@ -23,5 +29,5 @@ if (!command) {
   console.error([name ? `There is no command “${name}”.` : 'Usage:', ...list].join('\n'));
   process.exitCode = 2;
 } else {
-  process.exitCode = command.run(args);
+  process.exitCode = await command.run(args);
 }

@@ -1,3 +1,6 @@
+import type { Gallery } from '../core/colour/arrangements.ts';
+import type { CordColour } from '../core/colour/palette.ts';
+import type { Scene } from '../core/drawing/shape.ts';
 import type { SolvedWeave } from '../core/patterns/types.ts';
 import type { Issue } from '../core/result.ts';
 
@@ -15,3 +18,18 @@ export type SolveMessage =
   | { readonly kind: 'progress'; readonly done: number }
   | { readonly kind: 'solved'; readonly solved: SolvedWeave }
   | { readonly kind: 'failed'; readonly issues: readonly Issue[] };
+
+/** What the page asks of the gallery: a weave, the cords to lay, and whether cores are laid, too. */
+export interface GalleryRequest {
+  readonly solved: SolvedWeave;
+  readonly colours: readonly CordColour[];
+  readonly isWithCores: boolean;
+  /** Pictures are drawn of so many. */
+  readonly pictures: number;
+}
+
+/** First what there is, then the pictures, a few at a time: front and back of the item of that number. */
+export type GalleryMessage =
+  | { readonly kind: 'found'; readonly gallery: Gallery }
+  | { readonly kind: 'picture'; readonly index: number; readonly front: Scene; readonly back: Scene }
+  | { readonly kind: 'done' };

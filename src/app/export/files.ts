@@ -6,7 +6,8 @@ import { ringScene } from '../../core/drawing/ring.ts';
 import { sceneSvg } from '../../core/drawing/svg.ts';
 import { cutListRows, cutListText } from '../../core/formats/cutList.ts';
 import { type Design, formatDesign } from '../../core/formats/design.ts';
-import type { Plan } from '../../core/plan/types.ts';
+import { sequenceRows, spliceRows } from '../../core/formats/sequence.ts';
+import type { Plan, SequencePlan } from '../../core/plan/types.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
 
 export interface ExportFile {
@@ -42,6 +43,19 @@ export const cutListTextFile = (design: Design, plan: Plan, units: UnitSystem): 
   name: `${fileStem(design.name)}-cuts.txt`,
   type: 'text/plain',
   text: cutListText(design, plan, units),
+});
+
+/** Stretches of colour, and the splices under them, as one table. */
+export const sequenceCsv = (design: Design, sequence: SequencePlan): ExportFile => ({
+  name: `${fileStem(design.name)}-colours.csv`,
+  type: 'text/csv',
+  text: `${unparse([...sequenceRows(sequence)], { newline: '\n' })}\n${sequence.splices.length > 0 ? `\n${unparse([...spliceRows(sequence)], { newline: '\n' })}\n` : ''}`,
+});
+
+export const sequenceTextFile = (design: Design): ExportFile => ({
+  name: `${fileStem(design.name)}-colours.txt`,
+  type: 'text/plain',
+  text: `${design.sequence?.text ?? ''}\n`,
 });
 
 /** What the Beam shows: a side of the piece laid open, or the piece closed round the body. */

@@ -150,7 +150,7 @@ function DesignLine({
           <span className="block font-semibold">{record.name}</span>
           <span className="flex items-center gap-1 text-ink-soft text-sm">
             {read.value.cords.map((c, i) => {
-              const colour = findColour(c.colour);
+              const colour = findColour(c.colour, read.value.looks);
               // biome-ignore lint/suspicious/noArrayIndexKey: cords are told apart by their place
               return colour ? <Swatch key={i} colour={colour} letter="" size={14} /> : null;
             })}

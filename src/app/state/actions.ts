@@ -1,3 +1,4 @@
+import type { CordColour } from '../../core/colour/palette.ts';
 import type { Ease } from '../../core/fit/schools.ts';
 import type { Design } from '../../core/formats/design.ts';
 
@@ -11,6 +12,14 @@ export type DesignAction =
   | { readonly type: 'measure'; readonly id: string; readonly mm: number | undefined }
   | { readonly type: 'hold'; readonly hold: NonNullable<Design['setup']['hold']> }
   | { readonly type: 'closure'; readonly options: Partial<Design['closure']> }
+  | { readonly type: 'add-cord'; readonly id: string }
+  | { readonly type: 'remove-cord'; readonly index: number }
+  | { readonly type: 'look'; readonly look: CordColour }
+  | { readonly type: 'strands'; readonly strands: Readonly<Record<string, number>> | undefined }
+  | { readonly type: 'spacing'; readonly spacing: number }
+  | { readonly type: 'face'; readonly face: 'front' | 'back' }
+  | { readonly type: 'sequence'; readonly sequence: Design['sequence'] | undefined }
+  | { readonly type: 'addons'; readonly addons: NonNullable<Design['addons']> }
   /** Several parts at once, as the core worked them out: another product, weave, set-up or closure, or a check's remedy. */
   | { readonly type: 'become'; readonly design: Design }
   | { readonly type: 'colour'; readonly index: number; readonly id: string }
@@ -47,6 +56,22 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
         ...design,
         cords: design.cords.map((c, i) => (i === action.index ? { ...c, colour: action.id } : c)),
       };
+    case 'add-cord':
+      return { ...design, cords: [...design.cords, { colour: action.id }] };
+    case 'remove-cord':
+      return { ...design, cords: design.cords.filter((_, i) => i !== action.index) };
+    case 'look':
+      return { ...design, looks: withLook(design.looks ?? [], action.look) };
+    case 'strands':
+      return { ...design, setup: withOption(design.setup, 'strands', action.strands) };
+    case 'spacing':
+      return { ...design, setup: withOption(design.setup, 'spacing', action.spacing || undefined) };
+    case 'face':
+      return { ...design, face: action.face };
+    case 'sequence':
+      return withOption(design, 'sequence', action.sequence);
+    case 'addons':
+      return withOption(design, 'addons', action.addons.length > 0 ? action.addons : undefined);
     case 'swap-colours':
       return { ...design, cords: design.cords.toReversed() };
     case 'margin':
@@ -59,6 +84,12 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
       return { ...design, wet: action.wet };
   }
 }
+
+/** A cord's look, in place of the one with its id. */
+const withLook = (looks: NonNullable<Design['looks']>, look: CordColour): NonNullable<Design['looks']> => [
+  ...looks.filter((l) => l.id !== look.id),
+  { ...look, accents: [...look.accents] },
+];
 
 /** One entry set, or taken out when nothing is given. */
 function withOption<T extends object>(all: T, key: string, value: unknown): T {

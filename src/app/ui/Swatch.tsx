@@ -34,6 +34,21 @@ export function Swatch({
               strokeLinecap="round"
             />
           ))}
+        {colour.look === 'two-tone' && <path d="M12 0H24V24H12Z" fill={colour.accents[0]} />}
+        {colour.look === 'camouflage' &&
+          colour.accents.map((accent, i) => (
+            <path
+              key={accent}
+              d={
+                [
+                  'M2 7h7l2 4H5ZM14 16h6l3 4h-7Z',
+                  'M13 3h6l1 5h-5ZM3 16h5l1 4H4Z',
+                  'M9 11h5l1 3h-5ZM19 11h4v3h-5Z',
+                ][i % 3]
+              }
+              fill={accent}
+            />
+          ))}
       </g>
       <circle cx="12" cy="12" r="11" fill="none" stroke="#1b211f" strokeOpacity="0.45" />
       {letter && (

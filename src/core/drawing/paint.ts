@@ -1,4 +1,6 @@
 import type { CordColour } from '../colour/palette.ts';
+import { lookStrokes } from './looks.ts';
+import { polyline, type Run, stations } from './runs.ts';
 import { fix, type Shape } from './shape.ts';
 import { luminance, mix } from './tone.ts';
 import type { Tube } from './tubes.ts';
@@ -9,14 +11,6 @@ export type View = 'front' | 'back' | 'edge';
 const SLICES_PER_DIAMETER = 4;
 /** Runs of one cord in one slice reach a little under their neighbours, in diameters. */
 const OVERLAP = 0.16;
-
-interface Run {
-  readonly tube: Tube;
-  readonly slice: number;
-  readonly xs: number[];
-  readonly ys: number[];
-  readonly arcMm: number;
-}
 
 /** Turns the piece about its length: screen x runs along it, screen y across, depth towards the eye. */
 export function project(view: View, x: number, y: number, z: number): readonly [number, number, number] {
@@ -121,59 +115,15 @@ function paintRuns(runs: readonly Run[], colour: CordColour, shade: number): Sha
   const ticks = runs.map((r) => sheath(r, d)).join('');
   if (ticks)
     shapes.push({ d: ticks, stroke: mix(base, '#05090a', 0.5), width: d * 0.045, opacity: 0.5, ...tag });
-  if (colour.look === 'striped') {
+  for (const { d: marks, stroke, width, cap } of lookStrokes(runs, colour, d))
     shapes.push({
-      d: path,
-      stroke: mix(colour.accents[0]!, '#0b1512', 0.3 * shade),
-      width: d * 0.17,
+      d: marks,
+      stroke: mix(stroke, '#0b1512', 0.3 * shade),
+      width,
+      ...(cap ? { cap } : {}),
       ...tag,
     });
-  }
-  if (colour.look === 'flecked') {
-    colour.accents.forEach((accent, i) => {
-      const flecks = runs.map((r) => fleckPath(r, d, i)).join('');
-      if (flecks)
-        shapes.push({
-          d: flecks,
-          stroke: mix(accent, '#0b1512', 0.3 * shade),
-          width: d * 0.2,
-          cap: 'round',
-          ...tag,
-        });
-    });
-  }
   return shapes;
-}
-
-/** A run as a polyline, reaching `reach` beyond both ends. */
-function polyline({ xs, ys }: Run, reach: number): string {
-  const last = xs.length - 1;
-  const [ax, ay] = beyond(xs[1]!, ys[1]!, xs[0]!, ys[0]!, reach);
-  const [bx, by] = beyond(xs[last - 1]!, ys[last - 1]!, xs[last]!, ys[last]!, reach);
-  let out = `M${fix(ax)} ${fix(ay)}`;
-  for (let i = 1; i < last; i++) out += `L${fix(xs[i]!)} ${fix(ys[i]!)}`;
-  return `${out}L${fix(bx)} ${fix(by)}`;
-}
-
-function beyond(x0: number, y0: number, x1: number, y1: number, reach: number): [number, number] {
-  const length = Math.hypot(x1 - x0, y1 - y0);
-  if (length < 1e-9) return [x1, y1];
-  return [x1 + ((x1 - x0) / length) * reach, y1 + ((y1 - y0) / length) * reach];
-}
-
-/** Places at every `spacing` mm of the cord's own length: position, direction on screen, running number. */
-function* stations(run: Run, spacing: number): Generator<readonly [number, number, number, number, number]> {
-  let arc = run.arcMm;
-  for (let i = 1; i < run.xs.length; i++) {
-    const [x0, y0, x1, y1] = [run.xs[i - 1]!, run.ys[i - 1]!, run.xs[i]!, run.ys[i]!];
-    const length = Math.hypot(x1 - x0, y1 - y0);
-    if (length < 1e-9) continue;
-    for (let k = Math.ceil(arc / spacing); k * spacing < arc + length; k++) {
-      const t = (k * spacing - arc) / length;
-      yield [x0 + (x1 - x0) * t, y0 + (y1 - y0) * t, (x1 - x0) / length, (y1 - y0) / length, k];
-    }
-    arc += length;
-  }
 }
 
 /** The sheath's braid: a chevron across the cord at every half diameter. */
@@ -182,19 +132,6 @@ function sheath(run: Run, d: number): string {
   for (const [x, y, tx, ty] of stations(run, d * 0.42)) {
     const side = (s: number) => `${fix(x - tx * 0.16 * d - ty * s)} ${fix(y - ty * 0.16 * d + tx * s)}`;
     out += `M${side(0.36 * d)}L${fix(x)} ${fix(y)}L${side(-0.36 * d)}`;
-  }
-  return out;
-}
-
-/** Flecks at fixed but irregular places along the cord. */
-function fleckPath(run: Run, d: number, series: number): string {
-  let out = '';
-  for (const [x, y, tx, ty, k] of stations(run, d * 0.5)) {
-    const hash = Math.abs(Math.sin((k + series * 57) * 12.9898) * 43758.5453) % 1;
-    if (hash > 0.42) continue;
-    const off = (hash / 0.42 - 0.5) * 0.5 * d;
-    const [cx, cy] = [x - ty * off, y + tx * off];
-    out += `M${fix(cx)} ${fix(cy)}L${fix(cx + tx * 0.2 * d)} ${fix(cy + ty * 0.2 * d)}`;
   }
   return out;
 }

@@ -1,4 +1,3 @@
-import { findColour } from '../colour/palette.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { strandSpans } from '../plan/spans.ts';
 import type { Plan } from '../plan/types.ts';
@@ -41,4 +40,4 @@ export function pieceTubes(
   return [...weave, ...joinTubes(context), ...cordEndTubes(context, pictures)];
 }
 
-export const cordColours = (plan: Plan) => plan.cords.map((c) => findColour(c.colour)!);
+export const cordColours = (plan: Plan) => plan.cords.map((c) => c.look);

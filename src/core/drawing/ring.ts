@@ -41,9 +41,12 @@ export function ringScene(design: Design, plan: Plan, pictures: Pictures): RingS
   const { thicknessMm: t } = plan.metrics;
   const isWatch = plan.measures.lugToLug !== undefined;
   const worn = wornOutline(design.wearer.girthMm, plan.closed.closedMm, t, isWatch ? 0 : Math.PI / 2);
+  const outside = design.face === 'back' ? -1 : 1;
   const bands = plan.bands.map((_, i) => onLine(plan, i));
   const tubes = plan.bands.flatMap((band, i) =>
-    pieceTubes(design, plan, pictures, i, true).map((tube) => bent(tube, band, bands[i]!, worn.midline)),
+    pieceTubes(design, plan, pictures, i, true).map((tube) =>
+      bent(tube, band, bands[i]!, worn.midline, outside),
+    ),
   );
   const painted = paintTubes(tubes, cordColours(plan), 'front');
   const stiff = plan.bands.flatMap((band, i) => [
@@ -100,11 +103,12 @@ const smooth = (x: number): number => {
 };
 
 /** A tube bent along the closed line. Ends that leave the band go straight: up from it, or hanging down off it. */
-function bent(tube: Tube, band: Band, on: OnLine, line: Outline): Tube {
+function bent(tube: Tube, band: Band, on: OnLine, line: Outline, outside: 1 | -1): Tube {
   const points = new Float64Array(tube.points.length);
   const [from, to] = [band.startMm, band.startMm + band.wovenMm];
   for (let i = 0; i < points.length; i += 3) {
-    const [x, y, z] = [tube.points[i]!, tube.points[i + 1]!, tube.points[i + 2]!];
+    // The face that is worn looks outwards: turned over, left and right change sides.
+    const [x, y, z] = [outside * tube.points[i]!, tube.points[i + 1]!, outside * tube.points[i + 2]!];
     const out = y < from ? from - y : y > to ? y - to : 0;
     const shape = y < from ? band.start.shape : band.end.shape;
     const leaves = out > 0 ? leavesOf(shape) : undefined;

@@ -1,5 +1,6 @@
+import { laneKey } from '../colour/lanes.ts';
 import type { SolvedWeave } from '../patterns/types.ts';
-import { laneKey, type StrandSpan } from '../plan/spans.ts';
+import type { StrandSpan } from '../plan/spans.ts';
 import type { Role } from '../weave/types.ts';
 
 /** A length of round cord in space: flat x, y, z in mm (x across, y along the piece, z towards the front). */

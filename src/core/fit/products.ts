@@ -19,6 +19,8 @@ export interface Product {
   readonly closures: readonly string[];
   /** Made in two halves, each starting at one of a watch case's two bars, or in one that runs on under the case. */
   readonly case?: 'between' | 'over';
+  /** Must hold an animal or more: nothing in it may be spliced. */
+  readonly carriesLoad?: boolean;
   /** Holds a ring at the measures `ringAt` and `ringFlat`. */
   readonly hasRing?: boolean;
   readonly checks: readonly ProductCheck[];
@@ -213,6 +215,7 @@ export const PRODUCTS: readonly Product[] = [
   },
   {
     id: 'collar',
+    carriesLoad: true,
     name: 'collar',
     article: 'a',
     girth: NECK,
@@ -225,6 +228,7 @@ export const PRODUCTS: readonly Product[] = [
   },
   {
     id: 'collar-limited-slip',
+    carriesLoad: true,
     name: 'limited-slip collar',
     article: 'a',
     girth: NECK,
@@ -240,6 +244,7 @@ export const PRODUCTS: readonly Product[] = [
   },
   {
     id: 'collar-cat',
+    carriesLoad: true,
     name: 'cat collar',
     article: 'a',
     girth: { ...NECK, leastMm: 120, mostMm: 450, usualMm: 230 },

@@ -1,5 +1,6 @@
 import type { Plan } from '../plan/types.ts';
 import { whyText } from '../why/why.ts';
+import { sequenceRows, spliceRows } from './sequence.ts';
 
 const mm = (value: number): number => Number(value.toFixed(2));
 
@@ -38,6 +39,30 @@ export function planJson(plan: Plan) {
         ...(m.toMm === undefined ? {} : { toMm: mm(m.toMm) }),
       })),
     })),
+    ...(plan.sequence
+      ? {
+          sequence: {
+            way: plan.sequence.way,
+            stretches: sequenceRows(plan.sequence),
+            splices: spliceRows(plan.sequence),
+            ways: plan.sequence.ways.map((w) => ({
+              way: w.way,
+              ok: w.ok,
+              ...(w.cordMm === undefined ? {} : { cordMm: mm(w.cordMm) }),
+              words: whyText(w.words),
+            })),
+          },
+        }
+      : {}),
+    addons: plan.bands.flatMap((b) =>
+      b.addons.map((a) => ({
+        kind: a.kind,
+        name: a.name,
+        atMm: mm(a.atMm),
+        fromRow: a.fromRow,
+        toRow: a.toRow,
+      })),
+    ),
     measures: Object.fromEntries(
       Object.entries(plan.measures).map(([id, m]) => [
         id,

@@ -4,11 +4,12 @@ import { DEFAULTS, type Progress, type Tight, type TightenOptions, tighten } fro
 import { format } from '../weave/format.ts';
 import { knotInvariant } from '../weave/topology.ts';
 import type { Rope, WeaveSpec } from '../weave/types.ts';
+import { backPlaces } from './backs.ts';
 import { girthD } from './girth.ts';
 import type { SolvedFacts, SolvedWeave } from './types.ts';
 
 /** Changes when the engine's results change, so that kept results are solved anew. */
-export const ENGINE_VERSION = 8;
+export const ENGINE_VERSION = 11;
 
 /** Identifies a result by everything that it depends on (64-bit FNV-1a over the text). */
 export function contentKey(notation: string, options: TightenOptions): string {
@@ -98,6 +99,9 @@ function measure(
       periods: s.periods,
       radiusD: s.radius,
       lengthD: round(lengths[i]!),
+      ...(spec.kind === 'weave' && s.role !== 'core'
+        ? { backs: backPlaces(Array.from(s.points), s.periods * rope.period, originOf(rope)) }
+        : {}),
       ...(s.kind === 'open' ? { spanD: round(span(s.points)) } : {}),
     })),
     convergence: {
@@ -114,6 +118,9 @@ function measure(
     points: rope.strands.map((s) => centred(s.points, (x.least + x.most) / 2, (z.least + z.most) / 2)),
   };
 }
+
+/** Where a band's first row starts along y: where its first working strand does. */
+const originOf = (rope: Rope): number => rope.strands.find((s) => s.role !== 'core')?.points[1] ?? 0;
 
 /** A solved weave without its centre lines. */
 export function factsOf({ points: _points, ...facts }: SolvedWeave): SolvedFacts {

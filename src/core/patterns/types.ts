@@ -1,4 +1,5 @@
 import type { Role, WeaveKind, WeaveSpec } from '../weave/types.ts';
+import type { BackPlace } from './backs.ts';
 
 /** A pattern as the library holds it: how it is tied, as strands in space, and what a maker should know about it. */
 export interface Pattern {
@@ -44,6 +45,8 @@ export interface SolvedStrand {
   readonly radiusD: number;
   /** Centre-line length over the strand's own periods, or from end to end. */
   readonly lengthD: number;
+  /** Where it lies on the back, along the whole of it (working strands of weaves). */
+  readonly backs?: readonly BackPlace[];
   /** Straight way between an open strand's ends. */
   readonly spanD?: number;
 }

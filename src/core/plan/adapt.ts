@@ -1,4 +1,5 @@
 import { findClosure } from '../closures/index.ts';
+import { lanesOfWeave } from '../colour/lanes.ts';
 import { findProduct, type Product } from '../fit/products.ts';
 import { sameEase } from '../fit/schools.ts';
 import type { Design } from '../formats/design.gen.ts';
@@ -13,15 +14,20 @@ const ORDER: readonly Style[] = ['folded', 'separate', 'side-by-side', 'fused'];
 
 /** The design in another set-up. Keeps the colours that are there; a second cord starts as Graphite, or Dusk beside it. */
 export function withStyle(design: Design, style: Style, facts: SolvedFacts): Design {
+  const { strands, ...setup } = design.setup;
+  if (style === 'separate' && strands && keysOf(facts).every((key) => strands[key] !== undefined))
+    return { ...design, setup: { ...design.setup, style } };
   const cords = STYLES[style].cords(facts);
   const first = design.cords[0]?.colour ?? 'dusk';
   const second = design.cords[1]?.colour ?? (first === 'graphite' ? 'dusk' : 'graphite');
   return {
     ...design,
-    setup: { ...design.setup, style },
+    setup: { ...setup, style },
     cords: [first, second].slice(0, cords).map((colour) => ({ colour })),
   };
 }
+
+const keysOf = (facts: SolvedFacts): string[] => lanesOfWeave(facts).map((l) => l.key);
 
 /** Why a set-up does not go with the design's weave and closure; nothing when it does. */
 export function styleProblem(design: Design, style: Style, know: Knowledge): string | undefined {

@@ -1,12 +1,17 @@
 import type { Closing } from '../closures/types.ts';
+import { layOnRows } from '../colour/sequence.ts';
 import { SLACKS } from '../fit/schools.ts';
+import { fail, ok, type Result } from '../result.ts';
+import { why } from '../why/why.ts';
+import { type AddonPlace, placeAddon } from './addons.ts';
 import type { ClosedDesign } from './close.ts';
 import type { Piece } from './layout.ts';
 import { rowsIn } from './layout.ts';
-import type { SetupContext } from './setups/context.ts';
+import type { SetUp, SetupContext } from './setups/context.ts';
 import { STYLES } from './setups/index.ts';
 import { RETURN_ROWS } from './setups/parts.ts';
-import type { Band, BandMark, CordCut, RingPlace } from './types.ts';
+import { WAY_NAMES, ways } from './setups/sequence.ts';
+import type { Band, BandMark, CordCut, RingPlace, SequencePlan } from './types.ts';
 
 /** Wire of a usual welded D-ring. */
 const RING_WIRE_MM = 3.5;
@@ -15,17 +20,31 @@ interface Bands {
   readonly bands: Band[];
   readonly cords: CordCut[];
   readonly ring?: RingPlace;
+  readonly sequence?: SequencePlan;
 }
 
 /** Sets every woven piece up: its cords, its rows, and what is marked on it. */
-export function bandsOf(c: ClosedDesign): Bands {
+export function bandsOf(c: ClosedDesign): Result<Bands> {
   const { pieces } = c.layout;
   const bands: Band[] = [];
   const cords: CordCut[] = [];
+  const sequences: SequencePlan[] = [];
   let ring: RingPlace | undefined;
   for (const [index, piece] of pieces.entries()) {
-    const { rows } = rowsIn(piece.wovenMm, c.m.rowHeightMm);
     const firstRow = isTurned(c) ? 'end' : 'start';
+    const all = rowsIn(piece.wovenMm, c.m.rowHeightMm).rows;
+    const on = { startMm: piece.start.standoffMm, wovenMm: piece.wovenMm, rows: all, firstRow } as const;
+    const mine = index === 0 ? (c.r.design.addons ?? []).map((a, i) => placeAddon(a, i, on)) : [];
+    const beads = mine.filter((a) => a.kind === 'bead');
+    // Nothing is woven on a bead: its rows fall out.
+    const rows = rowsIn(piece.wovenMm - beads.reduce((sum, b) => sum + b.sizeMm, 0), c.m.rowHeightMm).rows;
+    const rings = mine.filter((a) => a.kind === 'ring').map(asRing);
+    if (c.r.sequence && beads.length > 0)
+      return fail({
+        code: 'addons.sequence',
+        path: '/addons',
+        message: 'Beads take rows out of the band: with colours along the length, sew charms on instead.',
+      });
     if (index === 0) ring = ringPlace(c, piece, rows, firstRow);
     const context: SetupContext = {
       r: c.r,
@@ -35,9 +54,13 @@ export function bandsOf(c: ClosedDesign): Bands {
       end: piece.end,
       wovenMm: piece.wovenMm,
       rows,
-      ...(ring && index === 0 ? { ring } : {}),
+      rings: [...(ring && index === 0 ? [ring] : []), ...rings],
+      beads,
     };
-    const setUp = STYLES[c.r.design.setup.style].run(context);
+    const sequenced = sequence(c, context);
+    if (sequenced && !sequenced.ok) return sequenced;
+    if (sequenced) sequences.push(sequenced.value.plan);
+    const setUp = sequenced?.value.setUp ?? STYLES[c.r.design.setup.style].run(context);
     cords.push(...setUp.cords);
     bands.push({
       name: piece.name,
@@ -47,16 +70,59 @@ export function bandsOf(c: ClosedDesign): Bands {
       start: piece.start,
       end: piece.end,
       firstRow,
+      addons: mine,
       marks: [
         ...setUp.marks,
         ...closingMarks(c.closing, piece, index, pieces.length),
         ...stopMark(c, piece),
         ...tryOnMark(c, piece, firstRow),
         ...(ring && index === 0 ? [ringMark(ring)] : []),
+        ...mine.map(addonMark),
       ],
     });
   }
-  return { bands, cords: pieces.length > 1 ? named(cords, bands) : cords, ...(ring ? { ring } : {}) };
+  return ok({
+    bands,
+    cords: pieces.length > 1 ? named(cords, bands) : cords,
+    ...(ring ? { ring } : {}),
+    ...(sequences[0] ? { sequence: sequences[0] } : {}),
+  });
+}
+
+/** Lays the colour sequence on the band's rows and makes it in the way asked for, or the cheapest that can be done. */
+function sequence(
+  c: ClosedDesign,
+  context: SetupContext,
+): Result<{ setUp: SetUp; plan: SequencePlan }> | undefined {
+  if (!c.r.sequence) return undefined;
+  const { stretches, overRows } = layOnRows(c.r.sequence, context.rows, c.m.rowHeightMm);
+  const made = ways(context, stretches);
+  const asked = c.r.design.sequence?.way;
+  const chosen = asked ? made.find((w) => w.way === asked)! : made[0]!;
+  if (!chosen.ok) {
+    const reasons = made.flatMap((w) =>
+      w.ok || (asked && w.way !== asked) ? [] : [`${WAY_NAMES[w.way]}: ${w.reason}`],
+    );
+    return fail({
+      code: 'sequence.cannot',
+      path: '/sequence',
+      message: `These colours cannot be made along this band. ${reasons.join(' ')}`,
+    });
+  }
+  return ok({
+    setUp: chosen.setUp,
+    plan: {
+      stretches,
+      overRows,
+      way: chosen.way,
+      ways: made.map((w) =>
+        w.ok
+          ? { way: w.way, ok: true, cordMm: w.cordMm, words: w.words }
+          : { way: w.way, ok: false, words: why`${w.reason}` },
+      ),
+      splices: chosen.setUp.splices ?? [],
+    },
+  });
 }
 
 /** A folded cord's rows start where it turns, at the second bar. */
@@ -118,6 +184,19 @@ function ringPlace(
   const [fromRow, toRow] = firstRow === 'start' ? [first, last] : [rows - last + 1, rows - first + 1];
   return { atMm: ringAt.mm, flatMm: ringFlat.mm, fromRow, toRow, wireMm: RING_WIRE_MM };
 }
+
+const asRing = (a: AddonPlace): RingPlace => ({
+  atMm: a.atMm,
+  flatMm: a.sizeMm,
+  fromRow: a.fromRow,
+  toRow: a.toRow,
+  wireMm: RING_WIRE_MM,
+});
+
+const addonMark = (a: AddonPlace): BandMark => ({
+  atMm: a.atMm,
+  label: a.fromRow === a.toRow ? `${a.name}, row ${a.fromRow}` : `${a.name}, rows ${a.fromRow}–${a.toRow}`,
+});
 
 const ringMark = (ring: RingPlace): BandMark => ({
   atMm: ring.atMm - ring.flatMm / 2,

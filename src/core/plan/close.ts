@@ -3,6 +3,7 @@ import { fitted } from '../fit/schools.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { ok, type Result } from '../result.ts';
 import { type WeaveMetrics, weaveMetrics } from '../usage/metrics.ts';
+import { spacedRows } from '../usage/spaced.ts';
 import { withSwatch } from '../usage/swatch.ts';
 import { len, percent, type Why, why } from '../why/why.ts';
 import type { Knowledge } from './knowledge.ts';
@@ -29,7 +30,7 @@ export function closeDesign(design: Design, know: Knowledge): Result<ClosedDesig
   const r = resolved.value;
   const engine = weaveMetrics(r.solved, r.cord);
   const swatch = know.swatch(r.solved.id, r.cord.id);
-  const m = swatch ? withSwatch(engine, swatch) : engine;
+  const m = spacedRows(swatch ? withSwatch(engine, swatch) : engine, design.setup.spacing ?? 0);
   const dry = fitted(design.wearer.girthMm, m.thicknessMm, design.ease);
   const context = (finishedMm: number): ClosureContext => ({
     design,

@@ -23,6 +23,7 @@ export function figures(
   const totalMm = p.cords.reduce((sum, x) => sum + x.cutLengthMm, 0);
   const weights = p.cords.map((x) => (x.usedLengthMm / 1000) * findCord(x.cordType)!.gramsPerMetre);
   const usedMm = p.cords.reduce((sum, x) => sum + x.usedLengthMm, 0);
+  const addonsG = p.bands.flatMap((b) => b.addons).reduce((sum, a) => sum + a.weightG, 0);
   const thumbMm = p.wovenLengthMm * RULE_OF_THUMB;
   const inner = p.closed.closedMm;
   const pieces = layout.pieces;
@@ -70,9 +71,9 @@ export function figures(
     jig: setting(c, p),
     weight: {
       label: 'weight',
-      value: weights.reduce((a, b) => a + b, 0),
+      value: weights.reduce((a, b) => a + b, 0) + addonsG,
       unit: 'g',
-      why: why`${len(usedMm)} of cord stay in the piece × ${num(r.cord.gramsPerMetre, 1)} g/m, without hardware`,
+      why: why`${len(usedMm)} of cord stay in the piece × ${num(r.cord.gramsPerMetre, 1)} g/m${addonsG > 0 ? why` + add-ons ${num(addonsG, 0)} g` : []}, without hardware`,
     },
     total: mm('cord in all', totalMm, why`all cuts together`),
     minutes: { label: 'time', value: minutes.value, unit: 'min', why: minutes.why },

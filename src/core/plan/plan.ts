@@ -30,7 +30,9 @@ function planClosed(c: ClosedDesign): Result<Plan> {
     const reason = style.unsuitedEnds(piece);
     if (reason) return fail({ code: 'design.setup', path: '/setup/style', message: reason });
   }
-  const { bands, cords: woven, ring } = bandsOf(c);
+  const made = bandsOf(c);
+  if (!made.ok) return made;
+  const { bands, cords: woven, ring, sequence } = made.value;
   const cords = [...woven, ...extraCords({ r, m, band: 0 }, closing.extra ?? [], design.cords.length)];
   const innerMm = closing.finishedMm - Math.PI * m.thicknessMm;
   const openMm = closing.openMm === undefined ? undefined : closing.openMm - Math.PI * m.thicknessMm;
@@ -63,6 +65,7 @@ function planClosed(c: ClosedDesign): Result<Plan> {
       ...(closing.adjust ? { adjust: closing.adjust } : {}),
     },
     ...(ring ? { ring } : {}),
+    ...(sequence ? { sequence } : {}),
   };
   return ok({
     ...base,
@@ -80,6 +83,7 @@ function planClosed(c: ClosedDesign): Result<Plan> {
       cordsOnBar:
         design.setup.style === 'side-by-side' ? m.strands.reduce((n, s) => n + s.lanes, 0) : c.context.tied,
       ring,
+      sequence,
     }),
   });
 }

@@ -1,7 +1,9 @@
 import { findClosure } from '../closures/index.ts';
 import { checkOptions } from '../closures/options.ts';
-import { findColour } from '../colour/palette.ts';
-import { findCord } from '../cord/cords.ts';
+import { lanesOfWeave } from '../colour/lanes.ts';
+import { cordLetter, findColour } from '../colour/palette.ts';
+import { type Item, parseSequence } from '../colour/sequence.ts';
+import { FIBRE_MELTS, findCord } from '../cord/cords.ts';
 import { type Measure, type Measured, measured } from '../fit/measures.ts';
 import { findProduct, type Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
@@ -28,7 +30,7 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
   const cord = found(findCord(design.cord), '/cord', 'cord', design.cord);
   const closure = found(findClosure(design.closure.kind), '/closure/kind', 'closure', design.closure.kind);
   const colours = design.cords.map((c, i) =>
-    found(findColour(c.colour), `/cords/${i}/colour`, 'colour', c.colour),
+    found(findColour(c.colour, design.looks), `/cords/${i}/colour`, 'colour', c.colour),
   );
   if (solved && solved.kind !== 'weave') {
     issues.push({
@@ -52,6 +54,7 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
     if (!options.ok) issues.push(...options.issues);
   }
   if (product) issues.push(...measureIssues(design, product));
+  const sequence = readSequence(design, issues);
   const tailMm = design.tailMm ?? DEFAULT_TAIL_MM;
   range(issues, tailMm, 0, 1000, '/tailMm', 'A tail');
   const roundToMm = design.roundToMm ?? DEFAULT_ROUND_MM;
@@ -59,7 +62,38 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
   if (issues.length > 0) return { ok: false, issues };
   const measures = measuresOf(design, product);
   const difficulty = know.difficulty(design.pattern.id);
-  return ok({ design, product, solved, difficulty, cord, colours, closure, measures, tailMm, roundToMm });
+  const melts = FIBRE_MELTS[cord.fibre];
+  return ok({
+    design,
+    product,
+    solved,
+    difficulty,
+    cord,
+    colours,
+    closure,
+    measures,
+    melts,
+    sequence,
+    tailMm,
+    roundToMm,
+  });
+}
+
+function readSequence(design: Design, issues: Issue[]): readonly Item[] | undefined {
+  if (!design.sequence) return undefined;
+  if (design.setup.style !== 'separate' || design.setup.strands) {
+    issues.push({
+      code: 'sequence.setup',
+      path: '/sequence',
+      message:
+        'Colours change along the length only where the cords are separate and strands are not given cords one by one.',
+    });
+    return undefined;
+  }
+  const items = parseSequence(design.sequence.text, design.cords.length);
+  if (items.ok) return items.value;
+  issues.push(...items.issues);
+  return undefined;
 }
 
 /** Every measure of the product that is known: typed, estimated or usual. */
@@ -87,10 +121,60 @@ function cordIssues(design: Design, solved: SolvedFacts): Issue[] {
   const style = STYLES[design.setup.style];
   const reason = style.unsuited(solved);
   if (reason) return [{ code: 'design.setup', path: '/setup/style', message: reason }];
+  if (design.setup.strands) return strandIssues(design, solved, design.setup.strands);
   const wanted = style.cords(solved);
-  if (design.cords.length === wanted) return [];
+  // A sequence may use more cords than the set-up itself.
+  if (design.cords.length === wanted || (design.sequence && design.cords.length >= 2)) return [];
   const message = `This set-up takes ${wanted === 1 ? 'one cord' : `${wanted} cords`}, not ${design.cords.length}.`;
   return [{ code: 'design.cords', path: '/cords', message }];
+}
+
+/** Strands that are each given a cord: they exist, the cords exist, and no cord is left over. */
+function strandIssues(
+  design: Design,
+  solved: SolvedFacts,
+  strands: Readonly<Record<string, number>>,
+): Issue[] {
+  if (design.setup.style !== 'separate') {
+    return [
+      {
+        code: 'design.strands',
+        path: '/setup/strands',
+        message: 'Strands can be given cords of their own only where the cords are separate.',
+      },
+    ];
+  }
+  const lanes = lanesOfWeave(solved);
+  const known = new Set(lanes.map((l) => l.key));
+  const issues: Issue[] = Object.entries(strands).flatMap(([key, cord]): Issue[] => {
+    const path = `/setup/strands/${key.replaceAll('/', '~1')}`;
+    if (!known.has(key))
+      return [
+        {
+          code: 'design.strands',
+          path,
+          message: `This weave has no strand “${key}”; it has ${[...known].join(', ')}.`,
+        },
+      ];
+    if (cord >= design.cords.length)
+      return [
+        {
+          code: 'design.strands',
+          path,
+          message: `There is no cord ${cordLetter(cord)} here, only ${design.cords.length}.`,
+        },
+      ];
+    return [];
+  });
+  const used = new Set(lanes.map((l) => strands[l.key] ?? (l.isCore && design.cords.length > 1 ? 1 : 0)));
+  const idle = design.cords.findIndex((_, i) => !used.has(i));
+  if (issues.length === 0 && idle >= 0)
+    issues.push({
+      code: 'design.cords',
+      path: `/cords/${idle}`,
+      message: `Cord ${cordLetter(idle)} is not used by any strand.`,
+    });
+  return issues;
 }
 
 function range(issues: Issue[], mm: number, least: number, most: number, path: string, what: string): void {

@@ -1,5 +1,6 @@
 import type { Closure } from '../closures/types.ts';
 import type { CordColour } from '../colour/palette.ts';
+import type { Item } from '../colour/sequence.ts';
 import type { CordType } from '../cord/cords.ts';
 import type { Measured } from '../fit/measures.ts';
 import type { Product } from '../fit/products.ts';
@@ -17,6 +18,10 @@ export interface Resolved {
   readonly colours: readonly CordColour[];
   readonly closure: Closure;
   readonly measures: Readonly<Record<string, Measured>>;
+  /** Ends can be fused. */
+  readonly melts: boolean;
+  /** Colours along the length, read. */
+  readonly sequence: readonly Item[] | undefined;
   readonly tailMm: number;
   readonly roundToMm: number;
 }

@@ -1,3 +1,4 @@
+import { laneKey } from '../colour/lanes.ts';
 import type { Plan } from './types.ts';
 
 /** A strand of the weave is made of this cord from one place along the band to another. */
@@ -6,8 +7,6 @@ export interface StrandSpan {
   readonly fromMm: number;
   readonly toMm: number;
 }
-
-export const laneKey = (strand: string, lane: number): string => `${strand}/${lane}`;
 
 /** Which cord each passage of a strand of one band is made of along it, read off the cords' own stretches, from the first bar on. */
 export function strandSpans(plan: Pick<Plan, 'cords'>, band = 0): ReadonlyMap<string, readonly StrandSpan[]> {

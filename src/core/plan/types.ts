@@ -1,8 +1,11 @@
 import type { BandEnd } from '../closures/types.ts';
+import type { CordColour } from '../colour/palette.ts';
+import type { Stretch } from '../colour/sequence.ts';
 import type { Measured } from '../fit/measures.ts';
 import type { Fitted } from '../fit/schools.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
 import type { Why } from '../why/why.ts';
+import type { AddonPlace } from './addons.ts';
 import type { Check, Figure, FigureId } from './check.ts';
 
 /** One stretch of a cord, in the order in which it is used. */
@@ -31,6 +34,7 @@ export interface CordCut {
   readonly name: string;
   readonly role: string;
   readonly colour: string;
+  readonly look: CordColour;
   /** Index into the design's cords. */
   readonly cord: number;
   /** Id of the cord type that it is cut from. */
@@ -69,6 +73,7 @@ export interface Band {
   readonly start: BandEnd;
   readonly end: BandEnd;
   readonly marks: readonly BandMark[];
+  readonly addons: readonly AddonPlace[];
   /** Where its first row is tied: rows grow from the second bar back when cores turn into working ends there. */
   readonly firstRow: 'start' | 'end';
 }
@@ -115,6 +120,7 @@ export interface Plan {
   /** Flat length of a watch case between the bands; 0 without one. */
   readonly caseMm: number;
   readonly measures: Readonly<Record<string, Measured>>;
+  readonly sequence?: SequencePlan;
   /** Ring on a collar: where it lies, in rows and mm of the first band. */
   readonly ring?: RingPlace;
 }
@@ -125,4 +131,27 @@ export interface RingPlace {
   readonly fromRow: number;
   readonly toRow: number;
   readonly wireMm: number;
+}
+
+/** A splice in a band, from its first bar; `cordMm` is what its strand has used since the first row. */
+export interface SplicePlace {
+  readonly atMm: number;
+  readonly row: number;
+  readonly strand: string;
+  readonly cordMm: number;
+}
+
+/** How the colours change along the band, and the ways that were weighed. */
+export interface SequencePlan {
+  readonly stretches: readonly Stretch[];
+  /** Rows that the text leaves over; negative when it is longer than the band. */
+  readonly overRows: number;
+  readonly way: string;
+  readonly ways: readonly {
+    readonly way: string;
+    readonly ok: boolean;
+    readonly cordMm?: number;
+    readonly words: Why;
+  }[];
+  readonly splices: readonly SplicePlace[];
 }

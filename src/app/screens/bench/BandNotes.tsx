@@ -55,9 +55,9 @@ interface Laid {
   readonly anchor: 'start' | 'end';
 }
 
-/** Words beside their marks, on the first of two lines where they do not run into each other or off the mat. */
+/** Words beside their marks, on the first of three lines where they do not run into each other or off the mat. */
 function laidOut(marks: readonly BandMark[], x: (mm: number) => number, width: number): Laid[] {
-  const taken: [number, number][][] = [[], []];
+  const taken: [number, number][][] = [[], [], []];
   return marks
     .toSorted((a, b) => x(a.atMm) - x(b.atMm))
     .map((mark) => {
@@ -66,7 +66,7 @@ function laidOut(marks: readonly BandMark[], x: (mm: number) => number, width: n
       const anchor = at + words > width - 8 ? 'end' : 'start';
       const span: [number, number] = anchor === 'start' ? [at, at + words] : [at - words, at];
       const isFree = (line: number) => taken[line]!.every(([a, b]) => span[1] < a || span[0] > b);
-      const line = isFree(0) ? 0 : 1;
+      const line = [0, 1].find(isFree) ?? 2;
       taken[line]!.push(span);
       return { mark, line, anchor };
     });

@@ -7,8 +7,9 @@ import type { BeamView } from '../../export/files.ts';
 import { usePictures } from '../../state/knowledge.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
+import { AddonHandles } from './AddonHandles.tsx';
 import { BandNotes } from './BandNotes.tsx';
-import { type PlanView, useLit, usePlan } from './BenchContext.tsx';
+import { type PlanView, useBench, useLit, usePlan } from './BenchContext.tsx';
 import { Dimension } from './Dimension.tsx';
 import { Mat } from './Mat.tsx';
 import { RingPiece } from './RingPiece.tsx';
@@ -25,6 +26,8 @@ interface Props {
 /** The piece on the cutting mat, to scale with the ruler: laid open from a side, or closed round the body. */
 export function Beam({ view, onView }: Props) {
   const shown = usePlan();
+  const { design, dispatch } = useBench();
+  const worn = design.face ?? 'front';
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
   const pictures = usePictures(shown?.planned.pattern.id, shown?.plan);
@@ -52,8 +55,19 @@ export function Beam({ view, onView }: Props) {
             className="rounded px-2.5 py-1 text-white/85 hover:bg-white/10 aria-pressed:bg-white aria-pressed:font-semibold aria-pressed:text-mat-deep"
           >
             {v}
+            {v === worn && <span className="sr-only"> (worn outside)</span>}
+            {v === worn && <span aria-hidden> ★</span>}
           </button>
         ))}
+        {(view === 'front' || view === 'back') && view !== worn && (
+          <button
+            type="button"
+            onClick={() => dispatch({ type: 'face', face: view })}
+            className="ml-3 rounded border border-white/50 px-2.5 py-1 hover:bg-white/10"
+          >
+            Wear this face outside
+          </button>
+        )}
       </fieldset>
     </section>
   );
@@ -68,7 +82,7 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
   const scale = Math.min(MAX_SCALE, (width - 48) / scene.widthMm);
   const pieceTop = RULER_PX + 52;
   const pieceHeight = scene.heightMm * scale;
-  const height = pieceTop + pieceHeight + 76;
+  const height = pieceTop + pieceHeight + (plan.sequence ? 94 : 76);
   const left = (width - scene.widthMm * scale) / 2;
   const x = (mm: number) => left + (mm - scene.minX) * scale;
   const middle = pieceTop - scene.minY * scale;
@@ -122,6 +136,25 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
           bottom={pieceTop + pieceHeight}
           width={width}
         />
+      ))}
+      {plan.bands[0] && plan.bands[0].addons.length > 0 && (
+        <AddonHandles
+          band={plan.bands[0]}
+          x={(mm) => x(placed(places[0]!, mm))}
+          scale={scale}
+          top={pieceTop}
+          height={pieceHeight}
+        />
+      )}
+      {plan.sequence?.splices.map((s) => (
+        <path
+          key={`${s.strand} ${s.row}`}
+          d={`M${x(s.atMm)} ${pieceTop + pieceHeight - 2}l-5 9h10Z`}
+          fill="#e3a31b"
+          data-testid="splice"
+        >
+          <title>{`splice in ${s.strand}, row ${s.row}, on the back`}</title>
+        </path>
       ))}
       {litSpan && (
         <rect

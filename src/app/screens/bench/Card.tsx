@@ -1,5 +1,4 @@
 import { CircleAlert, CircleCheck, Download, Printer } from 'lucide-react';
-import { findColour } from '../../../core/colour/palette.ts';
 import { FIBRE_MELTS, findCord } from '../../../core/cord/cords.ts';
 import { adapt } from '../../../core/plan/adapt.ts';
 import type { Check, Figure } from '../../../core/plan/check.ts';
@@ -8,6 +7,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
+import { BarOrder } from './BarOrder.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
 
 interface Props {
@@ -32,7 +32,7 @@ export function Card({ onExport }: Props) {
       <ul className="-mt-1 divide-y divide-rule">
         {plan.cords.map((c) => (
           <li key={c.letter} className="flex items-center gap-2 py-1.5">
-            <Swatch colour={findColour(c.colour)!} letter={c.letter} />
+            <Swatch colour={c.look} letter={c.letter} />
             <span className="grow">{c.name}</span>
             <span className="figure font-semibold" data-testid={`card-cut-${c.letter}`}>
               {show(c.cutLengthMm, { kind: 'cut', rounding: 'up' })}
@@ -46,6 +46,7 @@ export function Card({ onExport }: Props) {
           ? 'Seal ends with the flame away from you, in moving air; molten cord sticks and burns: wait.'
           : 'This fibre does not melt: whip, stitch or glue the ends.'}
       </p>
+      {planned.setup.style !== 'folded' && <BarOrder shown={view} />}
       <h2 className="font-bold font-title text-xl">Fit</h2>
       <ul className="-mt-1 flex flex-col gap-1.5 text-[15px]">
         {[...failed, ...passed].map((check) => (

@@ -7,6 +7,8 @@ import {
   cutListTextFile,
   designFile,
   download,
+  sequenceCsv,
+  sequenceTextFile,
 } from '../../export/files.ts';
 import { usePictures, useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -49,6 +51,22 @@ export function ExportDialog({ view, onClose }: Props) {
       file: () => beamFile(shown!.planned, shown!.plan, pictures!, view),
       needsPlan: true,
     },
+    ...(shown?.plan.sequence
+      ? [
+          {
+            name: 'The colours along it',
+            note: 'CSV, every stretch by rows, and every splice',
+            file: () => sequenceCsv(shown.planned, shown.plan.sequence!),
+            needsPlan: true,
+          },
+          {
+            name: 'The colours as text',
+            note: 'the sequence, to type in again',
+            file: () => sequenceTextFile(shown.planned),
+            needsPlan: true,
+          },
+        ]
+      : []),
   ];
   return (
     <Dialog open onClose={onClose} className="relative z-50">

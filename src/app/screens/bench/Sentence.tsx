@@ -1,8 +1,12 @@
+import { cordLetter } from '../../../core/colour/palette.ts';
 import { findProduct } from '../../../core/fit/products.ts';
 import { useBench } from './BenchContext.tsx';
+import { AddonsWord } from './words/addonWords.tsx';
+import { BandsWord } from './words/bandWords.tsx';
 import { EaseWord, GirthWord, MeasuresWord, ProductWord, WearerWord } from './words/bodyWords.tsx';
 import { ClosureWord } from './words/closureWords.tsx';
-import { ColourWord, CordWord, PatternWord, SetupWord } from './words/cordWords.tsx';
+import { ArrangementWord, ColourWord } from './words/colourWords.tsx';
+import { CordWord, PatternWord, SetupWord } from './words/cordWords.tsx';
 import { MarginWord } from './words/marginWords.tsx';
 
 /** The whole design in one line of plain language; every emphasised word edits it in place. */
@@ -14,8 +18,8 @@ export function Sentence() {
     <section aria-label="The design in a sentence" className="px-5 pt-3 pb-4">
       <p className="max-w-[78rem] text-[22px] leading-[1.65]">
         {article} <ProductWord /> for <WearerWord />, {product?.girth.name ?? 'girth'} <GirthWord />
-        <MeasuresWord />, worn <EaseWord />: <PatternWord /> in <CordWord />, <SetupWord />, <Colours />,
-        closed by <ClosureWord />, cut <MarginWord />.
+        <MeasuresWord />, worn <EaseWord />: <PatternWord /> in <CordWord />, <SetupWord />, <Colours />,{' '}
+        <ArrangementWord />, <BandsWord />, <AddonsWord />, closed by <ClosureWord />, cut <MarginWord />.
       </p>
     </section>
   );
@@ -23,6 +27,14 @@ export function Sentence() {
 
 function Colours() {
   const { design } = useBench();
+  if (design.setup.strands || design.cords.length > 2)
+    return design.cords.map((_, i) => (
+      // biome-ignore lint/suspicious/noArrayIndexKey: cords are told apart by their place
+      <span key={i}>
+        {i > 0 && (i === design.cords.length - 1 ? ' and ' : ', ')}
+        <ColourWord index={i} place={`of cord ${cordLetter(i)}`} />
+      </span>
+    ));
   if (design.cords.length === 1) return <ColourWord index={0} place="of the cord" />;
   if (design.setup.style === 'separate') {
     return (

@@ -1,4 +1,3 @@
-import { findColour } from '../../../core/colour/palette.ts';
 import { inkOn, mix } from '../../../core/drawing/tone.ts';
 import type { CordCut, CordPart, Plan } from '../../../core/plan/types.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
@@ -33,7 +32,7 @@ export function Warp() {
 function Lane({ plan, cord, index, share }: { plan: Plan; cord: CordCut; index: number; share: number }) {
   const { lit, setLit } = useLit();
   const show = useLength();
-  const colour = findColour(cord.colour)!;
+  const colour = cord.look;
   const thumb = plan.figures.ruleOfThumb;
   const lane = `lane-${cord.letter}`;
   const point = (p: number) => setLit({ cord: index, part: p, strand: cord.parts[p]!.strand });

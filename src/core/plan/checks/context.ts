@@ -2,7 +2,7 @@ import type { Closing } from '../../closures/types.ts';
 import type { WeaveMetrics } from '../../usage/metrics.ts';
 import type { Pass } from '../pass.ts';
 import type { Resolved } from '../resolved.ts';
-import type { Band, RingPlace } from '../types.ts';
+import type { Band, RingPlace, SequencePlan } from '../types.ts';
 
 /** What a careful maker has in front of them before cutting. */
 export interface CheckContext {
@@ -18,4 +18,5 @@ export interface CheckContext {
   /** Cords that lie side by side on a bar. */
   readonly cordsOnBar: number;
   readonly ring: RingPlace | undefined;
+  readonly sequence: SequencePlan | undefined;
 }

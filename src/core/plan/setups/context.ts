@@ -1,7 +1,8 @@
 import type { BandEnd } from '../../closures/types.ts';
 import type { StrandUsage, WeaveMetrics } from '../../usage/metrics.ts';
+import type { AddonPlace } from '../addons.ts';
 import type { Resolved } from '../resolved.ts';
-import type { BandMark, CordCut, RingPlace } from '../types.ts';
+import type { BandMark, CordCut, RingPlace, SplicePlace } from '../types.ts';
 
 /** One woven piece to be set up. */
 export interface SetupContext {
@@ -13,12 +14,16 @@ export interface SetupContext {
   readonly end: BandEnd;
   readonly wovenMm: number;
   readonly rows: number;
-  readonly ring?: RingPlace;
+  /** Rings that working ends go over. */
+  readonly rings?: readonly RingPlace[];
+  /** Beads, on which nothing is woven. */
+  readonly beads?: readonly AddonPlace[];
 }
 
 export interface SetUp {
   readonly cords: readonly CordCut[];
   readonly marks: readonly BandMark[];
+  readonly splices?: readonly SplicePlace[];
 }
 
 /** One passage of a strand along the band; a strand of k periods passes k times abreast. */

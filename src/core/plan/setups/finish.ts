@@ -58,6 +58,7 @@ export function finish(c: Needs, f: Finish): CordCut {
     name: colour.name,
     role: f.role,
     colour: colour.id,
+    look: colour,
     cord: f.index,
     cordType: f.cordType ?? c.r.cord.id,
     band: c.band,

@@ -122,30 +122,39 @@ export function coreRun(c: SetupContext, core: Lane): CordPart {
   };
 }
 
-/** The woven stretch of a working strand, and what it needs more where it goes over a ring. */
+/** The woven stretch of a working strand, its way past beads, and what it needs more where it goes over a ring. */
 export function weave(c: SetupContext, work: Lane): CordPart[] {
+  const beads = (c.beads ?? []).reduce((sum, b) => sum + b.sizeMm, 0);
+  const mm = c.wovenMm - beads;
   const woven: CordPart = {
     what: 'weave',
-    lengthMm: c.wovenMm * work.perLength,
-    why: why`woven ${len(c.wovenMm)} × ${num(work.perLength)} of cord for each of band. ${c.m.source}`,
+    lengthMm: mm * work.perLength,
+    why: why`woven ${len(mm)} × ${num(work.perLength)} of cord for each of band. ${c.m.source}`,
     strand: work.name,
     lane: work.lane,
     fromMm: startOf(c),
     toMm: endOf(c),
   };
-  const { ring } = c;
-  if (!ring) return [woven];
-  const rows = ring.toRow - ring.fromRow + 1;
-  return [
-    woven,
-    {
+  const past = (c.beads ?? []).map(
+    (b): CordPart => ({
+      what: 'attach',
+      lengthMm: b.sizeMm,
+      why: why`straight past the ${b.name}, ${len(b.sizeMm)}`,
+      fromMm: b.atMm - b.sizeMm / 2,
+      toMm: b.atMm + b.sizeMm / 2,
+    }),
+  );
+  const over = (c.rings ?? []).map((ring): CordPart => {
+    const rows = ring.toRow - ring.fromRow + 1;
+    return {
       what: 'attach',
       lengthMm: rows * 2 * ring.wireMm,
       why: why`over the ring’s side on ${num(rows, 0)} rows: twice its wire ${len(ring.wireMm)} on each`,
       fromMm: ring.atMm - ring.flatMm / 2,
       toMm: ring.atMm + ring.flatMm / 2,
-    },
-  ];
+    };
+  });
+  return [woven, ...past, ...over];
 }
 
 export function tail(c: SetupContext, work: Lane): CordPart {

@@ -1,74 +1,97 @@
+import { laneKey } from '../../colour/lanes.ts';
 import { len, num, type Why, why } from '../../why/why.ts';
 import type { CordCut, CordPart } from '../types.ts';
-import { inPairs, type Lane, lanesOf, type SetUp, type SetupContext, startOf } from './context.ts';
+import { type Lane, lanesOf, type SetUp, type SetupContext, startOf } from './context.ts';
 import { finish } from './finish.ts';
 import { backwards, bareEnd, coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
 
-/** Cords that run from end to end: those that begin at a running end alone, the others folded in pairs. */
-function grouped(c: SetupContext, tied: readonly Lane[]): Lane[][] {
-  const alone = c.start.kind === 'run' ? c.start.carries : 0;
-  return [...tied.slice(0, alone).map((lane) => [lane]), ...inPairs(tied.slice(alone))];
+/** Which of the design's cords a lane is made of: as chosen, else the first for working strands and the second for cores. */
+export function cordOf(c: SetupContext, lane: Lane, isCore: boolean): number {
+  return (
+    c.r.design.setup.strands?.[laneKey(lane.name, lane.lane)] ?? (isCore && c.r.colours.length > 1 ? 1 : 0)
+  );
+}
+
+interface Group {
+  readonly lanes: readonly Lane[];
+  readonly cord: number;
+  /** Number of its first lane among those that run from end to end. */
+  readonly first: number;
+  readonly isCore: boolean;
+}
+
+/** Neighbours of one cord in twos, each pair one folded piece; what begins at a running end, or is left over, is alone. */
+function grouped(c: SetupContext, lanes: readonly Lane[], isCore: boolean, runs: boolean): Group[] {
+  const alone = runs && c.start.kind === 'run' ? c.start.carries : 0;
+  const groups: Group[] = lanes
+    .slice(0, alone)
+    .map((lane, i) => ({ lanes: [lane], cord: cordOf(c, lane, isCore), first: i, isCore }));
+  const waiting = new Map<number, { lane: Lane; first: number }>();
+  for (const [i, lane] of lanes.slice(alone).entries()) {
+    const cord = cordOf(c, lane, isCore);
+    const first = alone + i;
+    const partner = waiting.get(cord);
+    if (!partner) {
+      waiting.set(cord, { lane, first });
+      continue;
+    }
+    groups.push({ lanes: [partner.lane, lane], cord, first: partner.first, isCore });
+    waiting.delete(cord);
+  }
+  for (const [cord, { lane, first }] of waiting) groups.push({ lanes: [lane], cord, first, isCore });
+  return groups;
 }
 
 /** Core cords and working cords, each folded at its middle; a single strand left over is tied by its end. */
 export function separate(c: SetupContext): SetUp {
   const cores = lanesOf(c.m, 'core');
   const works = lanesOf(c.m, 'work');
-  if (cores.length === 0)
-    return { marks: [], cords: numbered(grouped(c, works), (g, i, n) => bareCord(c, g, i, n)) };
-  return {
-    marks: [],
-    cords: [
-      ...numbered(inPairs(works), (g, _, n) => workingCord(c, g, cores.length, n)),
-      ...numbered(grouped(c, cores), (g, i, n) => coreCord(c, g, i, n)),
-    ],
-  };
-}
-
-/** Runs over the groups with the number of their first lane, and their own number when there are several. */
-function numbered(
-  groups: readonly Lane[][],
-  make: (group: readonly Lane[], first: number, piece: number) => CordCut,
-): CordCut[] {
-  let first = 0;
-  return groups.map((group, i) => {
-    const cord = make(group, first, groups.length > 1 ? i + 1 : 0);
-    first += group.length;
-    return cord;
+  const groups =
+    cores.length === 0
+      ? grouped(c, works, false, true)
+      : [...grouped(c, works, false, false), ...grouped(c, cores, true, true)];
+  const pieces = (cord: number) => groups.filter((g) => g.cord === cord).length;
+  const numbers = new Map<number, number>();
+  const cords = groups.map((g) => {
+    const n = (numbers.get(g.cord) ?? 0) + 1;
+    numbers.set(g.cord, n);
+    const piece = pieces(g.cord) > 1 ? n : 0;
+    if (g.isCore) return coreCord(c, g, piece);
+    return cores.length === 0 ? bareCord(c, g, piece) : workingCord(c, g, cores.length, piece);
   });
+  return { marks: [], cords };
 }
 
-function coreCord(c: SetupContext, group: readonly Lane[], first: number, piece: number): CordCut {
+function coreCord(c: SetupContext, g: Group, piece: number): CordCut {
   const half = (core: Lane, k: number) => [coreRun(c, core), ...coreEnd(c, k)];
   return finish(c, {
-    index: 1,
+    index: g.cord,
     piece,
-    role: group.length === 2 ? 'two cores' : 'a core',
-    ...throughOrFolded(c, group, first, half),
+    role: g.lanes.length === 2 ? 'two cores' : 'a core',
+    ...throughOrFolded(c, g, half),
   });
 }
 
 /** Without cores the strands themselves carry the closure. */
-function bareCord(c: SetupContext, group: readonly Lane[], first: number, piece: number): CordCut {
+function bareCord(c: SetupContext, g: Group, piece: number): CordCut {
   const half = (lane: Lane, k: number) => [...weave(c, lane), ...bareEnd(c, k, lane)];
   return finish(c, {
-    index: 0,
+    index: g.cord,
     piece,
     role:
-      group.length === 2
+      g.lanes.length === 2
         ? 'two working ends'
         : c.start.kind === 'run'
           ? 'a strand, from end to end'
           : 'a working end',
-    ...throughOrFolded(c, group, first, half),
+    ...throughOrFolded(c, g, half),
   });
 }
 
 /** A pair is one cord folded at the start; a single lane begins at its own end. */
 function throughOrFolded(
   c: SetupContext,
-  group: readonly Lane[],
-  first: number,
+  { lanes: group, first }: Group,
   half: (lane: Lane, k: number) => CordPart[],
 ): { parts: CordPart[]; fold?: Why } {
   if (group.length === 1) {
@@ -89,7 +112,7 @@ function throughOrFolded(
 }
 
 /** With cores the working cord's middle goes behind them. */
-function workingCord(c: SetupContext, pair: readonly Lane[], cores: number, piece: number): CordCut {
+function workingCord(c: SetupContext, g: Group, cores: number, piece: number): CordCut {
   const { diameterMm: d } = c.m;
   const behind: CordPart = {
     what: 'attach',
@@ -98,7 +121,7 @@ function workingCord(c: SetupContext, pair: readonly Lane[], cores: number, piec
     fromMm: startOf(c),
     toMm: startOf(c),
   };
-  const halves = pair.map((work): CordPart[] => [behind, ...weave(c, work), ...workEnd(c, work)]);
+  const halves = g.lanes.map((work): CordPart[] => [behind, ...weave(c, work), ...workEnd(c, work)]);
   const [a, b] = halves as [CordPart[], CordPart[]?];
   const tuck: CordPart = {
     what: 'attach',
@@ -108,7 +131,7 @@ function workingCord(c: SetupContext, pair: readonly Lane[], cores: number, piec
     toMm: startOf(c),
   };
   return finish(c, {
-    index: 0,
+    index: g.cord,
     piece,
     role: b ? 'two working ends' : 'a working end',
     parts: b ? [...backwards(a), ...b] : [tuck, ...a],

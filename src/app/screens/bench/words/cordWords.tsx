@@ -1,13 +1,10 @@
 import { Link } from 'react-router';
-import { cordLetter, findColour, PALETTE } from '../../../../core/colour/palette.ts';
 import { CORDS, FIBRE_MELTS, findCord } from '../../../../core/cord/cords.ts';
 import { WEAVES } from '../../../../core/patterns/index.ts';
 import { adapt, styleProblem, withStyle } from '../../../../core/plan/adapt.ts';
 import { weaveMetrics } from '../../../../core/usage/metrics.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
-import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
-import { Swatch } from '../../../ui/Swatch.tsx';
 import { useLength } from '../../../ui/units.tsx';
 import { useBench } from '../BenchContext.tsx';
 import { Problem, useProblem } from './problems.tsx';
@@ -157,50 +154,20 @@ function SetupPicker() {
         onChange={(hold) => dispatch({ type: 'hold', hold })}
         choices={HOLDS}
       />
-    </>
-  );
-}
-
-/** One picker a place, made once, so that a word keeps its identity. */
-const COLOUR_PICKERS = [0, 1].map((index) => () => <ColourPicker index={index} />);
-
-export function ColourWord({ index, place }: { readonly index: number; readonly place: string }) {
-  const id = useBench().design.cords[index]!.colour;
-  const colour = findColour(id);
-  const problem = useProblem(`/cords/${index}`);
-  return (
-    <span className="inline-flex items-baseline gap-1.5">
-      {colour && <Swatch colour={colour} letter={cordLetter(index)} />}
-      <Word
-        label={`Colour ${place}`}
-        letter={String(index + 1)}
-        text={colour?.name ?? id}
-        problem={problem}
-        picker={COLOUR_PICKERS[index]!}
-      />
-    </span>
-  );
-}
-
-function ColourPicker({ index }: { readonly index: number }) {
-  const { design, dispatch } = useBench();
-  return (
-    <>
-      <Problem path={`/cords/${index}`} />
-      <Choices
-        label="Which colour?"
-        value={design.cords[index]!.colour}
-        onChange={(next) => dispatch({ type: 'colour', index, id: next }, `colour-${index}`)}
-        choices={PALETTE.map((c) => ({
-          value: c.id,
-          name: c.name,
-          note: c.look === 'solid' ? undefined : c.look,
-          swatch: <Swatch colour={c} letter="" />,
-        }))}
-      />
-      {design.cords.length > 1 && (
-        <Button onClick={() => dispatch({ type: 'swap-colours' })}>Swap the two colours</Button>
-      )}
+      <label className="flex flex-col gap-1">
+        <span className="text-ink-soft text-sm">
+          Rows apart: {(design.setup.spacing ?? 0).toFixed(1)} of a cord
+          {design.setup.spacing ? ', the cores show' : ', packed'}
+        </span>
+        <input
+          type="range"
+          min="0"
+          max="1"
+          step="0.1"
+          value={design.setup.spacing ?? 0}
+          onChange={(e) => dispatch({ type: 'spacing', spacing: Number(e.target.value) }, 'spacing')}
+        />
+      </label>
     </>
   );
 }

@@ -1,0 +1,60 @@
+import { useMemo } from 'react';
+import { barOrder } from '../../../core/colour/barOrder.ts';
+import { cordLetter } from '../../../core/colour/palette.ts';
+import { beamScene } from '../../../core/drawing/beam.ts';
+import { PER_MM } from '../../../core/drawing/shape.ts';
+import { strandsOf } from '../../../core/plan/strands.ts';
+import { usePictures } from '../../state/knowledge.tsx';
+import { Shapes } from '../../ui/Shapes.tsx';
+import { Swatch } from '../../ui/Swatch.tsx';
+import type { PlanView } from './BenchContext.tsx';
+
+/** How much of the band is shown beside the bar, in mm. */
+const SHOWN_MM = 26;
+
+/** The order on the bar from left to right, which ends lie over, and a close look at the start of the piece. */
+export function BarOrder({ shown }: { readonly shown: PlanView }) {
+  const { plan, planned } = shown;
+  const pictures = usePictures(planned.pattern.id, plan);
+  const order = useMemo(() => pictures && barOrder(pictures.weave), [pictures]);
+  const scene = useMemo(
+    () => pictures && beamScene(planned, plan, pictures, 'front'),
+    [pictures, planned, plan],
+  );
+  if (!order || !scene || !pictures) return null;
+  const strands = strandsOf(planned, pictures.weave);
+  const colours = plan.cords.filter((c) => !c.isExtra);
+  const lookOf = (cord: number) => colours.find((c) => c.cord === cord)?.look;
+  const from = Math.max(scene.minX, -8);
+  return (
+    <section aria-label="Order on the bar">
+      <h2 className="font-bold font-title text-xl">On the bar</h2>
+      <svg
+        className="mt-1 block h-28 w-full rounded bg-mat"
+        viewBox={`${from} ${scene.minY} ${SHOWN_MM + 8} ${scene.heightMm}`}
+        preserveAspectRatio="xMidYMid slice"
+        aria-hidden="true"
+      >
+        <g transform={`scale(${1 / PER_MM})`}>
+          <Shapes shapes={scene.shapes} />
+        </g>
+      </svg>
+      <p className="mt-2 text-ink-soft text-sm">Left to right, as row 1 begins; the ringed ones lie over.</p>
+      <ol className="mt-1 flex flex-wrap gap-1.5" data-testid="bar-order">
+        {order.map((place) => {
+          const cord = strands[place.key] ?? 0;
+          const look = lookOf(cord);
+          return (
+            <li
+              key={place.key}
+              className={`flex flex-col items-center rounded-full p-0.5 ${place.isOver ? 'ring-2 ring-amber' : ''}`}
+              aria-label={`${cordLetter(cord)}, ${place.isCore ? 'core' : 'working end'}${place.isOver ? ', over' : ''}`}
+            >
+              {look && <Swatch colour={look} letter={cordLetter(cord)} size={26} />}
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,136 @@
+import { ADDON_KINDS, type Addon } from '../../../../core/plan/addons.ts';
+import { Button } from '../../../ui/Button.tsx';
+import { LengthField } from '../../../ui/LengthField.tsx';
+import { useBench, usePlan } from '../BenchContext.tsx';
+import { useProblem } from './problems.tsx';
+import { Word } from './Word.tsx';
+
+type Kind = Addon['kind'];
+const KINDS = Object.keys(ADDON_KINDS) as Kind[];
+
+/** What is put on along the band. */
+export function AddonsWord() {
+  const { addons = [] } = useBench().design;
+  const counts = KINDS.flatMap((kind) => {
+    const n = addons.filter((a) => a.kind === kind).length;
+    const { name } = ADDON_KINDS[kind];
+    return n === 0 ? [] : [n === 1 ? `a ${name}` : `${n} ${name}s`];
+  });
+  return (
+    <Word
+      label="Add-ons"
+      letter="a"
+      text={counts.length > 0 ? `with ${counts.join(' and ')}` : 'nothing added'}
+      problem={useProblem('/addons')}
+      picker={AddonsPicker}
+      width="wide"
+    />
+  );
+}
+
+function AddonsPicker() {
+  const { design, dispatch } = useBench();
+  const addons = design.addons ?? [];
+  const set = (next: Addon[], gesture?: string) => dispatch({ type: 'addons', addons: next }, gesture);
+  return (
+    <div className="flex max-h-[min(36rem,70vh)] flex-col gap-3 overflow-y-auto pr-1">
+      <fieldset className="flex flex-wrap gap-2">
+        <legend className="mb-1 text-ink-soft text-sm">
+          Put on, in the middle; drag it along the Beam, or type its place.
+        </legend>
+        {KINDS.map((kind) => (
+          <Button key={kind} onClick={() => set([...addons, { kind, at: { centre: true } }])}>
+            + {ADDON_KINDS[kind].name}
+          </Button>
+        ))}
+      </fieldset>
+      {addons.map((addon, i) => (
+        <AddonFields
+          // biome-ignore lint/suspicious/noArrayIndexKey: add-ons have no identity but their place in the list
+          key={i}
+          addon={addon}
+          index={i}
+          onChange={(next) =>
+            set(
+              addons.map((a, k) => (k === i ? next : a)),
+              `addon-${i}`,
+            )
+          }
+          onRemove={() => set(addons.filter((_, k) => k !== i))}
+        />
+      ))}
+    </div>
+  );
+}
+
+interface FieldsProps {
+  readonly addon: Addon;
+  readonly index: number;
+  readonly onChange: (addon: Addon) => void;
+  readonly onRemove: () => void;
+}
+
+function AddonFields({ addon, index, onChange, onRemove }: FieldsProps) {
+  const place = usePlan()?.plan.bands[0]?.addons[index];
+  const usual = ADDON_KINDS[addon.kind];
+  return (
+    <section className="border-rule border-t pt-2">
+      <h3 className="flex items-center justify-between font-semibold">
+        {usual.name} <span className="font-normal text-ink-soft text-sm">{usual.words}</span>
+      </h3>
+      <div className="mt-1 grid grid-cols-3 gap-2">
+        <label className="flex flex-col gap-1">
+          <span className="font-medium text-sm">At row</span>
+          <input
+            type="number"
+            min={1}
+            className="figure w-full rounded border border-ink-soft bg-white px-2 py-1.5 text-lg"
+            value={'row' in addon.at ? addon.at.row : (place?.fromRow ?? '')}
+            onChange={(e) => {
+              const row = Math.round(Number(e.target.value));
+              if (row >= 1) onChange({ ...addon, at: { row } });
+            }}
+          />
+        </label>
+        <LengthField
+          label="or from the first end"
+          kind="small"
+          valueMm={'mm' in addon.at ? addon.at.mm : place?.atMm}
+          leastMm={0}
+          mostMm={2000}
+          hint=""
+          onChange={(mm) => onChange({ ...addon, at: { mm } })}
+        />
+        <LengthField
+          label="Size along"
+          kind="small"
+          valueMm={addon.sizeMm ?? usual.sizeMm}
+          leastMm={2}
+          mostMm={120}
+          hint=""
+          onChange={(sizeMm) => onChange({ ...addon, sizeMm })}
+        />
+        {addon.kind === 'bead' && (
+          <LengthField
+            label="Its hole"
+            kind="small"
+            valueMm={addon.holeMm ?? usual.holeMm}
+            leastMm={0.5}
+            mostMm={40}
+            hint=""
+            onChange={(holeMm) => onChange({ ...addon, holeMm })}
+          />
+        )}
+      </div>
+      <div className="mt-2 flex gap-2">
+        <Button
+          aria-pressed={'centre' in addon.at}
+          onClick={() => onChange({ ...addon, at: { centre: true } })}
+        >
+          Exact centre
+        </Button>
+        <Button onClick={onRemove}>Take it off</Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,196 @@
+import { useState } from 'react';
+import { centred, digits, morse } from '../../../../core/colour/codes.ts';
+import { cordLetter } from '../../../../core/colour/palette.ts';
+import { formatSequence, layOnRows, parseSequence } from '../../../../core/colour/sequence.ts';
+import { adapt, withStyle } from '../../../../core/plan/adapt.ts';
+import { WAY_NAMES, type Way } from '../../../../core/plan/setups/sequence.ts';
+import { evened, mirrored } from '../../../../core/plan/symmetryHelp.ts';
+import { useWorkshop } from '../../../state/knowledge.tsx';
+import { Button } from '../../../ui/Button.tsx';
+import { Choices } from '../../../ui/Choices.tsx';
+import { useLength } from '../../../ui/units.tsx';
+import { WhyText } from '../../../ui/WhyNumber.tsx';
+import { useBench, usePlan } from '../BenchContext.tsx';
+import { useProblem } from './problems.tsx';
+import { Word } from './Word.tsx';
+
+/** Colours along the length. */
+export function BandsWord() {
+  const { sequence } = useBench().design;
+  return (
+    <Word
+      label="Along the length"
+      letter="l"
+      text={sequence ? `in bands ${shorten(sequence.text)}` : 'one colour along'}
+      problem={useProblem('/sequence')}
+      picker={BandsPicker}
+      width="wide"
+    />
+  );
+}
+
+const MOST_SHOWN = 28;
+const shorten = (text: string): string => (text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)}…` : text);
+
+function BandsPicker() {
+  const { design, dispatch, issues } = useBench();
+  const { know } = useWorkshop();
+  const shown = usePlan();
+  const show = useLength();
+  const [typed, setTyped] = useState(design.sequence?.text ?? '');
+  const cannot = issues.filter((i) => i.path.startsWith('/sequence'));
+  const rows = shown?.plan.bands[0]?.rows ?? 0;
+  const rowMm = shown?.plan.metrics.rowHeightMm ?? 1;
+  const read = parseSequence(typed, Math.max(2, design.cords.length));
+
+  function set(text: string) {
+    setTyped(text);
+    const items = parseSequence(text, Math.max(2, design.cords.length));
+    if (!items.ok) return;
+    const facts = know.facts(design.pattern.id);
+    // Bands need separate cords of at least two colours.
+    const { strands: _one, ...setup } = design.setup;
+    const base = facts ? withStyle({ ...design, setup }, 'separate', facts) : design;
+    const cords = base.cords.length >= design.cords.length ? base.cords : design.cords;
+    dispatch(
+      { type: 'become', design: { ...base, cords, sequence: { ...design.sequence, text } } },
+      'sequence',
+    );
+  }
+
+  const stretches = read.ok ? layOnRows(read.value, rows, rowMm).stretches : [];
+  const plan = shown?.plan.sequence;
+  return (
+    <div className="flex max-h-[min(36rem,70vh)] flex-col gap-3 overflow-y-auto pr-1">
+      <label className="flex flex-col gap-1">
+        <span className="font-medium text-sm">Rows of each cord, by its letter</span>
+        <input
+          className="figure w-full rounded border border-ink-soft bg-white px-2 py-1.5 text-lg aria-invalid:border-bad aria-invalid:bg-bad-pale"
+          value={typed}
+          autoComplete="off"
+          spellCheck={false}
+          aria-invalid={typed !== '' && !read.ok ? true : undefined}
+          onChange={(e) => set(e.target.value)}
+        />
+      </label>
+      {typed !== '' && !read.ok ? (
+        <p role="alert" className="text-bad text-sm">
+          {read.issues[0]!.message}{' '}
+          {read.issues[0]!.span && (
+            <>
+              Here: {typed.slice(0, read.issues[0]!.span[0])}
+              <mark className="bg-bad px-0.5 text-white">{typed.slice(...read.issues[0]!.span) || ' '}</mark>
+              {typed.slice(read.issues[0]!.span[1])}
+            </>
+          )}
+        </p>
+      ) : (
+        <p className="text-ink-soft text-sm">
+          6A 2B 6A · (3A 1B)* as often as it fits · 20mmA by length. It has {rows} rows.
+        </p>
+      )}
+      {cannot.map((i) => (
+        <p key={i.message} role="alert" className="rounded bg-bad-pale px-2 py-1 text-bad text-sm">
+          {i.message}
+        </p>
+      ))}
+      <div className="flex flex-wrap gap-2">
+        <Button disabled={stretches.length === 0} onClick={() => set(mirrored(stretches, rows))}>
+          Mirror it
+        </Button>
+        <Button disabled={stretches.length < 3} onClick={() => set(evened(stretches, rows))}>
+          Even out the ends
+        </Button>
+        <Button
+          disabled={!design.sequence}
+          onClick={() => {
+            setTyped('');
+            const { sequence: _gone, ...plain } = design;
+            dispatch({ type: 'become', design: adapt(plain, {}, know) });
+          }}
+        >
+          One colour along
+        </Button>
+      </div>
+      <CodeField rows={rows} onSequence={set} />
+      {plan && (
+        <Choices<string>
+          label={`How is the colour changed? ${plan.splices.length > 0 ? `${plan.splices.length} splices.` : 'Nothing is cut.'}`}
+          value={plan.way}
+          onChange={(way) => dispatch({ type: 'sequence', sequence: { text: typed, way: way as Way } })}
+          choices={plan.ways.map((w) => ({
+            value: w.way,
+            name: WAY_NAMES[w.way as Way],
+            isOff: !w.ok,
+            note: (
+              <>
+                <WhyText why={w.words} />
+                {w.cordMm !== undefined && `, ${show(w.cordMm, { kind: 'cut' })} of cord in all`}
+              </>
+            ),
+          }))}
+        />
+      )}
+      <p className="text-ink-soft text-sm">
+        {design.cords.map((_, i) => cordLetter(i)).join(', ')} are this design’s cords; add more under the
+        colours.
+      </p>
+    </div>
+  );
+}
+
+/** A short word in Morse, or a date in digits, spelt in rows and put in the middle. */
+function CodeField({
+  rows,
+  onSequence,
+}: {
+  readonly rows: number;
+  readonly onSequence: (text: string) => void;
+}) {
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string>();
+  function spell(code: typeof morse) {
+    const made = code(text);
+    if (!made.ok) return setProblem(made.issues[0]!.message);
+    const items = parseSequence(made.value, 2);
+    if (!items.ok) return setProblem(items.issues[0]!.message);
+    const { stretches } = layOnRows(items.value, 5000, 1);
+    const length = stretches.slice(0, -1).reduce((n, s) => n + s.to - s.from, 0) + lastRun(made.value);
+    if (length > rows)
+      return setProblem(
+        `It takes ${length} rows and the band has ${rows}: shorten it, or take thinner cord.`,
+      );
+    setProblem(undefined);
+    return onSequence(formatSequence(parsed(centred(made.value, length, rows))));
+  }
+  return (
+    <div className="flex flex-col gap-1">
+      <div className="flex items-end gap-2">
+        <label className="flex min-w-0 grow flex-col gap-1">
+          <span className="font-medium text-sm">Spell a word or a date in rows of B</span>
+          <input
+            className="w-full rounded border border-ink-soft bg-white px-2 py-1.5"
+            value={text}
+            maxLength={20}
+            autoComplete="off"
+            onChange={(e) => setText(e.target.value)}
+          />
+        </label>
+        <Button onClick={() => spell(morse)}>Morse</Button>
+        <Button onClick={() => spell(digits)}>Digits</Button>
+      </div>
+      {problem && (
+        <p role="alert" className="text-bad text-sm">
+          {problem}
+        </p>
+      )}
+    </div>
+  );
+}
+
+const lastRun = (text: string): number => Number(/(\d+)[A-Z]$/.exec(text)?.[1] ?? 1);
+
+function parsed(text: string) {
+  const items = parseSequence(text, 2);
+  return items.ok ? items.value : [];
+}

@@ -1,0 +1,93 @@
+import { lazy, Suspense } from 'react';
+import { cordLetter, findColour, PALETTE } from '../../../../core/colour/palette.ts';
+import { withCord } from '../../../../core/plan/strands.ts';
+import { useWorkshop } from '../../../state/knowledge.tsx';
+import { Button } from '../../../ui/Button.tsx';
+import { Choices } from '../../../ui/Choices.tsx';
+import { Swatch } from '../../../ui/Swatch.tsx';
+import { useBench } from '../BenchContext.tsx';
+import { OwnLook } from './OwnLook.tsx';
+import { Problem, useProblem } from './problems.tsx';
+import { Word } from './Word.tsx';
+
+const Arrangements = lazy(() => import('../Arrangements.tsx'));
+
+const MOST_CORDS = 6;
+
+/** One picker a place, made once, so that a word keeps its identity. */
+const COLOUR_PICKERS = Array.from({ length: MOST_CORDS }, (_, index) => () => <ColourPicker index={index} />);
+
+export function ColourWord({ index, place }: { readonly index: number; readonly place: string }) {
+  const { design } = useBench();
+  const id = design.cords[index]!.colour;
+  const colour = findColour(id, design.looks);
+  const problem = useProblem(`/cords/${index}`);
+  return (
+    <span className="inline-flex items-baseline gap-1.5">
+      {colour && <Swatch colour={colour} letter={cordLetter(index)} />}
+      <Word
+        label={`Colour ${place}`}
+        letter={String(index + 1)}
+        text={colour?.name ?? id}
+        problem={problem}
+        picker={COLOUR_PICKERS[index]!}
+        width="wide"
+      />
+    </span>
+  );
+}
+
+function ColourPicker({ index }: { readonly index: number }) {
+  const { design, dispatch } = useBench();
+  const { know } = useWorkshop();
+  const facts = know.facts(design.pattern.id);
+  const own = design.looks ?? [];
+  const more =
+    facts && withCord(design, facts, PALETTE.find((p) => design.cords.every((c) => c.colour !== p.id))!.id);
+  return (
+    <div className="flex max-h-[min(36rem,70vh)] flex-col gap-3 overflow-y-auto pr-1">
+      <Problem path={`/cords/${index}`} />
+      <Choices
+        label="Which colour?"
+        value={design.cords[index]!.colour}
+        onChange={(next) => dispatch({ type: 'colour', index, id: next }, `colour-${index}`)}
+        choices={[...own, ...PALETTE].map((c) => ({
+          value: c.id,
+          name: c.name,
+          note: c.look === 'solid' ? undefined : c.look,
+          swatch: <Swatch colour={c} letter={c.letter ?? ''} />,
+        }))}
+      />
+      <div className="flex flex-wrap gap-2">
+        {design.cords.length === 2 && (
+          <Button onClick={() => dispatch({ type: 'swap-colours' })}>Swap the two colours</Button>
+        )}
+        {more && <Button onClick={() => dispatch({ type: 'become', design: more })}>Add a cord</Button>}
+      </div>
+      <OwnLook index={index} />
+    </div>
+  );
+}
+
+/** How the cords are laid: strand by strand, picked from pictures of every way there is. */
+export function ArrangementWord() {
+  const { setup } = useBench().design;
+  return (
+    <Word
+      label="Arrangement"
+      letter="r"
+      text={setup.strands ? 'laid as picked' : 'laid as usual'}
+      problem={useProblem('/setup/strands')}
+      picker={ArrangementPicker}
+      width="widest"
+    />
+  );
+}
+
+function ArrangementPicker() {
+  return (
+    <Suspense fallback={<p className="text-ink-soft">Laying the cords…</p>}>
+      <Arrangements />
+    </Suspense>
+  );
+}

@@ -1,0 +1,135 @@
+import type { Design } from '../formats/design.gen.ts';
+import type { WeaveMetrics } from '../usage/metrics.ts';
+import { len, num, why } from '../why/why.ts';
+import type { Check } from './check.ts';
+
+export type Addon = NonNullable<Design['addons']>[number];
+
+/** What an add-on usually measures and weighs, and what it is. */
+export const ADDON_KINDS: Readonly<
+  Record<
+    Addon['kind'],
+    {
+      readonly name: string;
+      readonly sizeMm: number;
+      readonly holeMm?: number;
+      readonly weightG: number;
+      readonly words: string;
+    }
+  >
+> = {
+  ring: { name: 'D-ring', sizeMm: 20, weightG: 9, words: 'held by the rows on its flat side' },
+  bead: { name: 'bead', sizeMm: 12, holeMm: 7, weightG: 3, words: 'on the cores, the working ends past it' },
+  slider: { name: 'slider', sizeMm: 14, weightG: 5, words: 'pushed on over the finished band' },
+  charm: { name: 'charm', sizeMm: 10, weightG: 2, words: 'stitched on through two rows' },
+  tag: { name: 'tag', sizeMm: 25, weightG: 4, words: 'stitched on at both its ends' },
+};
+
+/** An add-on at its place on the band. Rows count from where the first is tied. */
+export interface AddonPlace {
+  readonly kind: Addon['kind'];
+  readonly name: string;
+  readonly index: number;
+  /** Its middle, from the first bar. */
+  readonly atMm: number;
+  readonly sizeMm: number;
+  readonly fromRow: number;
+  readonly toRow: number;
+  readonly weightG: number;
+  readonly holeMm: number | undefined;
+}
+
+interface On {
+  readonly startMm: number;
+  readonly wovenMm: number;
+  readonly rows: number;
+  readonly firstRow: 'start' | 'end';
+}
+
+/** Where an add-on lies: at a row, at a length from the first bar, or at the exact centre, counted in bumps. */
+export function placeAddon(addon: Addon, index: number, band: On): AddonPlace {
+  const usual = ADDON_KINDS[addon.kind];
+  const rowMm = band.wovenMm / band.rows;
+  const sizeMm = addon.sizeMm ?? usual.sizeMm;
+  const end = band.startMm + band.wovenMm;
+  const ofRow = (row: number) =>
+    band.firstRow === 'start' ? band.startMm + (row - 0.5) * rowMm : end - (row - 0.5) * rowMm;
+  const atMm =
+    'row' in addon.at
+      ? ofRow(addon.at.row)
+      : 'mm' in addon.at
+        ? addon.at.mm
+        : band.startMm + band.wovenMm / 2;
+  const rowAt = (mm: number) => {
+    const from = band.firstRow === 'start' ? mm - band.startMm : end - mm;
+    return Math.floor(from / rowMm + 1e-6) + 1;
+  };
+  const rows = [rowAt(atMm - sizeMm / 2 + 1e-3), rowAt(atMm + sizeMm / 2 - 1e-3)].sort((a, b) => a - b);
+  return {
+    kind: addon.kind,
+    name: addon.name ?? usual.name,
+    index,
+    atMm,
+    sizeMm,
+    fromRow: rows[0]!,
+    toRow: rows[1]!,
+    weightG: addon.weightG ?? usual.weightG,
+    holeMm: addon.holeMm ?? usual.holeMm,
+  };
+}
+
+/** The nearest row to a place, for what snaps to rows. */
+export function nearestRow(mm: number, band: On): number {
+  const rowMm = band.wovenMm / band.rows;
+  const from = band.firstRow === 'start' ? mm - band.startMm : band.startMm + band.wovenMm - mm;
+  return Math.max(1, Math.min(band.rows, Math.round(from / rowMm + 0.5)));
+}
+
+/** Diameter of the smallest hole that n round cords go through, over one cord's (closest packing of equal circles). */
+const PACKED = [0, 1, 2, 2.1547, 2.4142, 2.7013, 3, 3];
+/** How far braided cords can be pressed together. */
+const PRESSED = 0.85;
+
+export const holeForMm = (cords: number, diameterMm: number): number =>
+  (PACKED[cords] ?? Math.sqrt(cords) * 1.15) * diameterMm * PRESSED;
+
+/** Does each find room in the rows, clear of the others, and do its cords go through? */
+export function addonChecks(
+  places: readonly AddonPlace[],
+  band: On,
+  m: WeaveMetrics,
+  cores: number,
+  addons: readonly Addon[],
+): Check[] {
+  const rowMm = band.wovenMm / band.rows;
+  return places.flatMap((p): Check[] => {
+    const inside = p.fromRow >= 2 && p.toRow <= band.rows - 1;
+    const other = places.find(
+      (q) => q.index < p.index && Math.abs(q.atMm - p.atMm) < (q.sizeMm + p.sizeMm) / 2,
+    );
+    const need = holeForMm(Math.max(1, cores), m.diameterMm);
+    const tight = p.kind === 'bead' && p.holeMm !== undefined && need > p.holeMm;
+    const moved = addons.map((a, i) => (i === p.index ? { ...a, at: { centre: true as const } } : a));
+    const out: Check[] = [
+      {
+        id: `addon.${p.index}.place`,
+        ok: inside && !other,
+        message: !inside
+          ? why`the ${p.name} reaches beyond the rows: it needs a row beyond it at each side`
+          : other
+            ? why`the ${p.name} and the ${other.name} lie on each other`
+            : why`the ${p.name} lies on rows ${num(p.fromRow, 0)} to ${num(p.toRow, 0)}, ${len(p.atMm)} from the first end`,
+        ...(inside ? {} : { fix: { label: why`put it in the middle`, patch: { addons: moved } } }),
+      },
+    ];
+    if (p.kind === 'bead')
+      out.push({
+        id: `addon.${p.index}.hole`,
+        ok: !tight,
+        message: tight
+          ? why`${num(cores, 0)} cores, pressed to ${len(need)}, do not go through its ${len(p.holeMm!)} hole`
+          : why`${num(cores, 0)} cores, pressed to ${len(need)}, go through its ${len(p.holeMm ?? need)} hole; it takes ${num(Math.round(p.sizeMm / rowMm), 0)} rows' room`,
+      });
+    return out;
+  });
+}

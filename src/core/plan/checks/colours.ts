@@ -1,0 +1,56 @@
+import { hardToTell } from '../../colour/apart.ts';
+import { num, why } from '../../why/why.ts';
+import type { Check } from '../check.ts';
+import { isMirrored, oneRow } from '../symmetryHelp.ts';
+import type { CheckContext } from './context.ts';
+
+/** Can the cords be told apart by everyone, and does the sequence come out even? */
+export const colourChecks = (c: CheckContext): Check[] => [...apart(c), ...even(c)];
+
+function apart({ r }: CheckContext): Check[] {
+  const pairs = r.colours.flatMap((a, i) =>
+    r.colours.slice(i + 1).map((b) => ({ a, b, sights: hardToTell(a, b) })),
+  );
+  const hard = pairs.find((p) => p.sights.length > 0);
+  if (pairs.length === 0) return [];
+  return [
+    {
+      id: 'colours.apart',
+      ok: !hard,
+      message: hard
+        ? why`${hard.a.name} and ${hard.b.name} are hard to tell apart (${hard.sights.join(', ')}): go by their letters, or take one with flecks or a stripe`
+        : why`the cords can be told apart by their lightness too, or by their texture`,
+    },
+  ];
+}
+
+function even(c: CheckContext): Check[] {
+  const { sequence, bands } = c;
+  if (!sequence) return [];
+  const rows = bands[0]!.rows;
+  const out: Check[] = [];
+  if (sequence.overRows !== 0) {
+    const over = sequence.overRows;
+    out.push({
+      id: 'sequence.rows',
+      ok: over > 0,
+      message:
+        over > 0
+          ? why`the sequence ends ${num(over, 0)} rows before the band does: the last colour goes on`
+          : why`the sequence is ${num(-over, 0)} rows longer than the band and is cut off`,
+    });
+  }
+  const mirrored = isMirrored(sequence.stretches, rows);
+  const [fewer, more] = oneRow(c.r.design, c.m, c.finishedMm);
+  out.push({
+    id: 'sequence.even',
+    ok: true,
+    message: mirrored
+      ? why`the colours are alike from both ends`
+      : rows % 2 === 1
+        ? why`the colours are not alike from both ends; an odd ${num(rows, 0)} rows have a middle row: one row more or fewer may suit better`
+        : why`the colours are not alike from both ends`,
+    ...(mirrored ? {} : { fix: rows % 2 === 1 ? more : fewer }),
+  });
+  return out;
+}
