@@ -3,7 +3,12 @@
  */
 import { readdirSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
+import { gallery } from '../src/core/colour/arrangements.ts';
+import { PALETTE } from '../src/core/colour/palette.ts';
+import { arrangedScene } from '../src/core/drawing/arranged.ts';
 import { beamScene } from '../src/core/drawing/beam.ts';
+import { paintTubes } from '../src/core/drawing/paint.ts';
+import { bandTubes } from '../src/core/drawing/tubes.ts';
 import { parseDesign } from '../src/core/formats/design.ts';
 import { loadWeave, solvedFacts } from '../src/core/patterns/index.ts';
 import { solveWeave } from '../src/core/patterns/solve.ts';
@@ -37,6 +42,32 @@ const pictures = { weave: solved, knots: new Map() };
 const drawMs = median(() => void beamScene(design.value, planned.value, pictures, 'front'));
 console.log(`plans in one 60 Hz frame          ${(FRAME_MS / planMs).toFixed(0)}`);
 console.log(`Beam drawn, in 60 Hz frames       ${(drawMs / FRAME_MS).toFixed(2)}`);
+
+const longBand = median(
+  () =>
+    void paintTubes(
+      bandTubes({
+        solved,
+        diameterMm: 3.68,
+        rows: 400,
+        wovenMm: 400 * 5.9,
+        startMm: 0,
+        spans: new Map(),
+      }),
+      [PALETTE[0]!],
+      'front',
+    ),
+  5,
+);
+console.log(`400-row band drawn, in frames      ${(longBand / FRAME_MS).toFixed(1)}`);
+const braid = (await loadWeave('flat-braid-4'))!;
+const galleryMs = median(() => {
+  const { items } = gallery(braid, PALETTE.slice(0, 4));
+  arrangedScene(braid, items[0]!.strands, PALETTE.slice(0, 4), 'front', 10);
+}, 5);
+console.log(
+  `four-cord gallery to its first picture, in seconds   ${(galleryMs / 1000).toFixed(2)} (target 1)`,
+);
 
 const row = PATTERN_SOURCES[0]!;
 const rowMs = median(() => void solveWeave(row.id, row.draw(), { squash: row.squash }), 3);

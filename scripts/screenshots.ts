@@ -44,6 +44,15 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.getByTestId('closure-cinch').waitFor();
     await page.getByTestId('closure-side-release').evaluate((row) => row.scrollIntoView());
   },
+  arrangements: async (page) => {
+    await page.goto('/d/demo-lin-four-strand-braid');
+    await page.getByTestId('cut-A').waitFor();
+    await page.keyboard.press('r');
+    await page.waitForTimeout(2500);
+  },
+  bands: async (page) => {
+    await page.goto('/d/demo-sade-night-and-dawn');
+  },
   weaves: async (page) => {
     await page.goto('/weaves');
   },

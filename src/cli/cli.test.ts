@@ -113,6 +113,30 @@ describe('warp closures', () => {
   });
 });
 
+describe('warp faces and warp arrangements', () => {
+  it('tell the share of every cord on every face, and the order on the bar', () => {
+    const { status, out } = warp('faces', 'examples/okoro-cinch-band.json');
+    expect(status).toBe(0);
+    const faces = JSON.parse(out);
+    for (const shares of Object.values(faces.faces) as Record<string, number>[])
+      expect(Object.values(shares).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 2);
+    // Two ends of Ember go round two cores of Dusk.
+    expect(
+      faces.bar
+        .map((p: { cord: string }) => p.cord)
+        .sort()
+        .join(''),
+    ).toBe('AABB');
+  });
+
+  it('list arrangements as often as necklaces that may be turned over: 6 of four strands in three cords', () => {
+    const found = JSON.parse(warp('arrangements', 'flat-braid-4', '--cords', '3').out);
+    expect(found).toMatchObject({ total: 6, listed: 6, symmetries: 8 });
+    expect(warp('arrangements', 'nonsense')).toMatchObject({ status: 2, out: '' });
+    expect(warp('arrangements', 'flat-braid-4', '--cords', '9').err).toContain('whole number from 1 to 6');
+  });
+});
+
 describe('warp tighten and warp patterns', () => {
   it('solves a closed knot from a file and tells its ropelength', () => {
     const file = join(dir, 'trefoil.txt');

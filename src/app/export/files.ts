@@ -58,10 +58,12 @@ export const sequenceTextFile = (design: Design): ExportFile => ({
   text: `${design.sequence?.text ?? ''}\n`,
 });
 
-/** What the Beam shows: a side of the piece laid open, or the piece closed round the body. */
-export type BeamView = View | 'closed';
-
-export const beamFile = (design: Design, plan: Plan, pictures: Pictures, view: BeamView): ExportFile => ({
+export const beamFile = (
+  design: Design,
+  plan: Plan,
+  pictures: Pictures,
+  view: View | 'closed',
+): ExportFile => ({
   name: `${fileStem(design.name)}-${view}.svg`,
   type: 'image/svg+xml',
   text: sceneSvg(

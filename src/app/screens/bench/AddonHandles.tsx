@@ -26,7 +26,7 @@ export function AddonHandles({ band, x, scale, top, height }: Props) {
       gesture,
     );
   return band.addons.map((a) => {
-    const row = Math.round((a.fromRow + a.toRow) / 2);
+    const row = nearestRow(a.atMm, band);
     const width = Math.max(18, a.sizeMm * scale);
     return (
       <rect

@@ -1,9 +1,7 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { beamScene, closedSpan } from '../../../core/drawing/beam.ts';
 import { placed, placesOf } from '../../../core/drawing/place.ts';
-import { ringScene } from '../../../core/drawing/ring.ts';
 import { PER_MM, type Scene } from '../../../core/drawing/shape.ts';
-import type { BeamView } from '../../export/files.ts';
 import { usePictures } from '../../state/knowledge.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
@@ -12,7 +10,9 @@ import { BandNotes } from './BandNotes.tsx';
 import { type PlanView, useBench, useLit, usePlan } from './BenchContext.tsx';
 import { Dimension } from './Dimension.tsx';
 import { Mat } from './Mat.tsx';
-import { RingPiece } from './RingPiece.tsx';
+import type { BeamView } from './views.ts';
+
+const RingPiece = lazy(() => import('./RingPiece.tsx'));
 
 const VIEWS: readonly BeamView[] = ['front', 'back', 'edge', 'closed'];
 export const RULER_PX = 26;
@@ -35,15 +35,15 @@ export function Beam({ view, onView }: Props) {
     () => shown && pictures && view !== 'closed' && beamScene(shown.planned, shown.plan, pictures, view),
     [shown, pictures, view],
   );
-  const ring = useMemo(
-    () => shown && pictures && view === 'closed' && ringScene(shown.planned, shown.plan, pictures),
-    [shown, pictures, view],
-  );
   return (
     <section aria-label="The Beam" className="on-mat relative bg-mat text-white" ref={frame}>
-      {!scene && !ring && <div className="h-72" />}
+      {!scene && view !== 'closed' && <div className="h-72" />}
       {scene && shown && <Piece scene={scene} shown={shown} width={width} />}
-      {ring && shown && <RingPiece scene={ring} shown={shown} width={width} />}
+      {view === 'closed' && shown && pictures && (
+        <Suspense fallback={<div className="h-72" />}>
+          <RingPiece pictures={pictures} shown={shown} width={width} />
+        </Suspense>
+      )}
       <fieldset className="flex gap-1 px-4 pb-2 text-[15px]">
         <legend className="sr-only">Which face is shown</legend>
         {VIEWS.map((v) => (
@@ -99,7 +99,8 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
       width={width}
       height={height}
       viewBox={`0 0 ${width} ${height}`}
-      role="img"
+      // What can be dragged may not lie inside a picture, only inside a group.
+      role={plan.bands.some((b) => b.addons.length > 0) ? 'group' : 'img'}
       aria-label={title}
       data-scale={scale}
       onPointerOver={(e) => {

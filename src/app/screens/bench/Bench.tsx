@@ -1,7 +1,6 @@
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import { plan as makePlan } from '../../../core/plan/plan.ts';
-import type { BeamView } from '../../export/files.ts';
 import type { Bench as BenchStore } from '../../state/bench.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
@@ -9,14 +8,16 @@ import { Beam } from './Beam.tsx';
 import { BenchContext, type Lit, LitContext, PlanContext, type PlanView } from './BenchContext.tsx';
 import { Card } from './Card.tsx';
 import { Closures } from './Closures.tsx';
-import { ExportDialog } from './ExportDialog.tsx';
 import { Issues } from './Issues.tsx';
 import { PrintCard } from './PrintCard.tsx';
 import { Schools } from './Schools.tsx';
 import { Sentence } from './Sentence.tsx';
 import { TriedOn } from './TriedOn.tsx';
 import { usePrinting } from './usePrinting.ts';
+import type { BeamView } from './views.ts';
 import { Warp } from './Warp.tsx';
+
+const ExportDialog = lazy(() => import('./ExportDialog.tsx'));
 
 /** The planning screen: the sentence, the Beam, the warp, the card. Everything follows the design at once. */
 export function Bench({ bench }: { readonly bench: BenchStore }) {
@@ -55,7 +56,11 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
                 </div>
                 <Card onExport={() => setExporting(true)} />
               </div>
-              {exporting && <ExportDialog view={view} onClose={() => setExporting(false)} />}
+              {exporting && (
+                <Suspense>
+                  <ExportDialog view={view} onClose={() => setExporting(false)} />
+                </Suspense>
+              )}
             </main>
             {isPrinting && <PrintCard />}
           </WhyProvider>

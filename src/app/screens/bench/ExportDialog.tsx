@@ -1,7 +1,6 @@
 import { Description, Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { carryWeave } from '../../../core/patterns/own.ts';
 import {
-  type BeamView,
   beamFile,
   cutListCsv,
   cutListTextFile,
@@ -14,13 +13,14 @@ import { usePictures, useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/units.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
+import type { BeamView } from './views.ts';
 
 interface Props {
   readonly view: BeamView;
   readonly onClose: () => void;
 }
 
-export function ExportDialog({ view, onClose }: Props) {
+export default function ExportDialog({ view, onClose }: Props) {
   const { design } = useBench();
   const mine = useWorkshop().own.find((w) => w.id === design.pattern.id);
   const shown = usePlan();

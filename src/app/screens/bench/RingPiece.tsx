@@ -1,4 +1,6 @@
-import type { RingScene } from '../../../core/drawing/ring.ts';
+import { useMemo } from 'react';
+import type { Pictures } from '../../../core/drawing/pictures.ts';
+import { ringScene } from '../../../core/drawing/ring.ts';
 import { PER_MM } from '../../../core/drawing/shape.ts';
 import { FINGER_MM } from '../../../core/fit/fingers.ts';
 import { findProduct } from '../../../core/fit/products.ts';
@@ -11,8 +13,15 @@ const HEIGHT_PX = 400;
 const RULER_PX = 26;
 const BAR_PX = 22;
 
+interface Props {
+  readonly pictures: Pictures;
+  readonly shown: PlanView;
+  readonly width: number;
+}
+
 /** The piece closed round the body, to scale, and beside it how far it closes and opens against what it goes round and over. */
-export function RingPiece({ scene, shown, width }: { scene: RingScene; shown: PlanView; width: number }) {
+export default function RingPiece({ pictures, shown, width }: Props) {
+  const scene = useMemo(() => ringScene(shown.planned, shown.plan, pictures), [shown, pictures]);
   const show = useLength();
   const units = useUnits();
   const { plan, planned } = shown;

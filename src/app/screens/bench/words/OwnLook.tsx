@@ -1,8 +1,12 @@
 import { useState } from 'react';
 import { type CordColour, LOOKS, type Look, PALETTE } from '../../../../core/colour/palette.ts';
+import { cordScene } from '../../../../core/drawing/cordSample.ts';
+import { PER_MM } from '../../../../core/drawing/shape.ts';
+import { sceneSvg } from '../../../../core/drawing/svg.ts';
 import { formatPalette, parsePalette } from '../../../../core/formats/palette.ts';
 import { download } from '../../../export/files.ts';
 import { Button } from '../../../ui/Button.tsx';
+import { Shapes } from '../../../ui/Shapes.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
 import { useBench } from '../BenchContext.tsx';
 
@@ -16,7 +20,7 @@ const EMPTY: CordColour = {
 };
 
 /** A cord of one's own: name, letter, look, colours and the scale of its pattern; and palettes in and out. */
-export function OwnLook({ index }: { readonly index: number }) {
+export default function OwnLook({ index }: { readonly index: number }) {
   const { design, dispatch } = useBench();
   const [open, setOpen] = useState(false);
   const [draft, setDraft] = useState(EMPTY);
@@ -107,6 +111,7 @@ export function OwnLook({ index }: { readonly index: number }) {
           </label>
         )}
       </div>
+      <CordSample look={look} />
       {problem && (
         <p role="alert" className="text-bad text-sm">
           {problem}
@@ -128,6 +133,17 @@ export function OwnLook({ index }: { readonly index: number }) {
         >
           Save my palette
         </Button>
+        <Button
+          onClick={() =>
+            download({
+              name: `${look.id}.svg`,
+              type: 'image/svg+xml',
+              text: sceneSvg(cordScene(look), look.name || 'cord'),
+            })
+          }
+        >
+          Save its look
+        </Button>
         <label className="cursor-pointer rounded-md border border-ink-soft px-3 py-1.5 text-[15px] focus-within:outline-2 hover:bg-rule/50">
           Bring a palette
           <input
@@ -139,6 +155,23 @@ export function OwnLook({ index }: { readonly index: number }) {
         </label>
       </div>
     </section>
+  );
+}
+
+/** A straight length of the cord, as it is drawn on the Beam. */
+function CordSample({ look }: { readonly look: CordColour }) {
+  const scene = cordScene(look);
+  return (
+    <svg
+      className="block h-10 w-full rounded bg-mat"
+      viewBox={`${scene.minX} ${scene.minY} ${scene.widthMm} ${scene.heightMm}`}
+      role="img"
+      aria-label="What the cord looks like"
+    >
+      <g transform={`scale(${1 / PER_MM})`}>
+        <Shapes shapes={scene.shapes} />
+      </g>
+    </svg>
   );
 }
 

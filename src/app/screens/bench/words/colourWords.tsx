@@ -6,10 +6,10 @@ import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
 import { useBench } from '../BenchContext.tsx';
-import { OwnLook } from './OwnLook.tsx';
 import { Problem, useProblem } from './problems.tsx';
 import { Word } from './Word.tsx';
 
+const OwnLook = lazy(() => import('./OwnLook.tsx'));
 const Arrangements = lazy(() => import('../Arrangements.tsx'));
 
 const MOST_CORDS = 6;
@@ -64,7 +64,9 @@ function ColourPicker({ index }: { readonly index: number }) {
         )}
         {more && <Button onClick={() => dispatch({ type: 'become', design: more })}>Add a cord</Button>}
       </div>
-      <OwnLook index={index} />
+      <Suspense>
+        <OwnLook index={index} />
+      </Suspense>
     </div>
   );
 }
