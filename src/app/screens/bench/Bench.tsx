@@ -7,16 +7,17 @@ import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Beam } from './Beam.tsx';
 import { BenchContext, type Lit, LitContext, PlanContext, type PlanView } from './BenchContext.tsx';
 import { Card } from './Card.tsx';
-import { Closures } from './Closures.tsx';
+import { Fold } from './Fold.tsx';
 import { Issues } from './Issues.tsx';
 import { PrintCard } from './PrintCard.tsx';
 import { Schools } from './Schools.tsx';
 import { Sentence } from './Sentence.tsx';
-import { TriedOn } from './TriedOn.tsx';
 import { usePrinting } from './usePrinting.ts';
 import type { BeamView } from './views.ts';
 import { Warp } from './Warp.tsx';
 
+const ClosuresTable = lazy(() => import('./ClosuresTable.tsx'));
+const TriedOnEntry = lazy(() => import('./TriedOnEntry.tsx'));
 const ExportDialog = lazy(() => import('./ExportDialog.tsx'));
 
 /** The planning screen: the sentence, the Beam, the warp, the card. Everything follows the design at once. */
@@ -51,8 +52,20 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
                 <div className="flex min-w-0 flex-col gap-6">
                   <Warp />
                   <Schools />
-                  <Closures />
-                  <TriedOn />
+                  <Fold
+                    label="Closures compared"
+                    title="How could it close?"
+                    note="every closure for this piece, side by side"
+                  >
+                    <ClosuresTable />
+                  </Fold>
+                  <Fold
+                    label="Tried it on"
+                    title="Tried it on?"
+                    note="say how it sits, and what to do now is here"
+                  >
+                    <TriedOnEntry />
+                  </Fold>
                 </div>
                 <Card onExport={() => setExporting(true)} />
               </div>

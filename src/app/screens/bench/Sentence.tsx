@@ -3,11 +3,12 @@ import { findProduct } from '../../../core/fit/products.ts';
 import { useBench } from './BenchContext.tsx';
 import { AddonsWord } from './words/addonWords.tsx';
 import { BandsWord } from './words/bandWords.tsx';
-import { EaseWord, GirthWord, MeasuresWord, ProductWord, WearerWord } from './words/bodyWords.tsx';
+import { EaseWord, GirthWord, ProductWord, WearerWord } from './words/bodyWords.tsx';
 import { ClosureWord } from './words/closureWords.tsx';
 import { ArrangementWord, ColourWord } from './words/colourWords.tsx';
 import { CordWord, PatternWord, SetupWord } from './words/cordWords.tsx';
 import { MarginWord } from './words/marginWords.tsx';
+import { MeasuresWord } from './words/measureWords.tsx';
 
 /** The whole design in one line of plain language; every emphasised word edits it in place. */
 export function Sentence() {

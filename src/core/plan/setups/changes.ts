@@ -1,0 +1,41 @@
+import { cordLetter } from '../../colour/palette.ts';
+import type { Stretch } from '../../colour/sequence.ts';
+import { num, type Why, why } from '../../why/why.ts';
+import type { BandMark, CordCut, CordPart } from '../types.ts';
+import { type SetUp, type SetupContext, startOf } from './context.ts';
+
+export type Way = 'swap' | 'carry' | 'splice';
+
+/** One way to change colours along the band, or why it cannot be. */
+export type WayMade =
+  | {
+      readonly way: Way;
+      readonly ok: true;
+      readonly setUp: SetUp;
+      readonly cordMm: number;
+      readonly splices: number;
+      readonly words: Why;
+    }
+  | { readonly way: Way; readonly ok: false; readonly reason: string };
+
+export const totalCut = (cords: readonly CordCut[]): number =>
+  cords.reduce((sum, x) => sum + x.cutLengthMm, 0);
+
+export const rowMmOf = (c: SetupContext): number => c.wovenMm / c.rows;
+
+export const changeMark = (atMm: number, s: Stretch): BandMark => ({
+  atMm,
+  label: `${cordLetter(s.cord)} ${s.from + 1}`,
+});
+
+/** The first cord's middle lies behind the cores before row 1. */
+export function behind(c: SetupContext, cores: number): CordPart {
+  const d = c.m.diameterMm;
+  return {
+    what: 'attach',
+    lengthMm: ((cores + 2) / 2) * d,
+    why: why`half of the way behind the ${num(cores, 0)} cores before the first row`,
+    fromMm: startOf(c),
+    toMm: startOf(c),
+  };
+}

@@ -1,0 +1,93 @@
+import { cordLetter } from '../../colour/palette.ts';
+import type { Stretch } from '../../colour/sequence.ts';
+import { len, num, why } from '../../why/why.ts';
+import type { CordPart } from '../types.ts';
+import { behind, changeMark, rowMmOf, totalCut, type WayMade } from './changes.ts';
+import { inPairs, lanesOf, type SetupContext, startOf } from './context.ts';
+import { finish } from './finish.ts';
+import { backwards, coreEnd, coreRun, startLeg, workEnd } from './parts.ts';
+
+/** Two cords, one working and one inside; at every change they trade places. No cord is cut. */
+export function exchange(c: SetupContext, stretches: readonly Stretch[], way: 'swap' | 'carry'): WayMade {
+  const [cores, works] = [lanesOf(c.m, 'core'), lanesOf(c.m, 'work')];
+  const used = [...new Set(stretches.map((s) => s.cord))].sort();
+  const no = (reason: string): WayMade => ({ way, ok: false, reason });
+  if (c.start.kind === 'run' || c.end.kind === 'run')
+    return no('The cords inside run on into the closure and cannot change places with the working ones.');
+  if (used.length !== 2) return no(`It changes between two cords, not ${used.length}.`);
+  const inside = way === 'swap' ? cores : cores.slice(1, -1);
+  if (works.length !== 2 || inside.length !== 2 || (way === 'swap' && cores.length !== 2))
+    return no(
+      way === 'swap'
+        ? 'Only where two working ends go round two cores can they change places.'
+        : 'There is no room for another cord inside: it takes two working ends over four cores.',
+    );
+  const row = rowMmOf(c);
+  const at = (r: number) => startOf(c) + r * row;
+  const cross = c.m.widthMm / 2;
+  const half = (cord: number, k: number): CordPart[] => {
+    const runs = stretches.map((s, i): CordPart[] => {
+      const isWorking = s.cord === cord;
+      const lane = isWorking ? works[k]! : inside[k]!;
+      const mm = (s.to - s.from) * row;
+      const stretch: CordPart = {
+        what: isWorking ? 'weave' : 'core run',
+        lengthMm: mm * lane.perLength,
+        why: isWorking
+          ? why`rows ${num(s.from + 1, 0)} to ${num(s.to, 0)}, ${len(mm)} × ${num(lane.perLength)} of cord for each of band. ${c.m.source}`
+          : why`inside rows ${num(s.from + 1, 0)} to ${num(s.to, 0)}, ${len(mm)} × ${num(lane.perLength, 3)}`,
+        strand: lane.name,
+        lane: lane.lane,
+        fromMm: i === 0 && !isWorking ? 0 : at(s.from),
+        toMm: at(s.to),
+      };
+      if (i === 0) return [stretch];
+      const out: CordPart = {
+        what: 'attach',
+        lengthMm: cross,
+        why: why`changes places after row ${num(s.from, 0)}: half the band’s width, ${len(cross)}`,
+        fromMm: at(s.from),
+        toMm: at(s.from),
+      };
+      return [out, stretch];
+    });
+    const [first, last] = [stretches[0]!, stretches.at(-1)!];
+    const begin = first.cord === cord ? [behind(c, cores.length)] : startLeg(c, k);
+    const lane = works[k]!;
+    return [...begin, ...runs.flat(), ...(last.cord === cord ? workEnd(c, lane) : coreEnd(c, k))];
+  };
+  const cords = used.map((cord) =>
+    finish(c, {
+      index: cord,
+      role: stretches[0]!.cord === cord ? 'works first' : 'starts inside',
+      parts: [...backwards(half(cord, 0)), ...half(cord, 1)],
+      fold:
+        stretches[0]!.cord === cord
+          ? why`its middle goes behind the cores`
+          : why`the middle: it lies over the first end`,
+    }),
+  );
+  const fixed = way === 'carry' ? [cores[0]!, cores.at(-1)!] : [];
+  const coreCord = Math.max(0, c.r.colours.length - 1);
+  const outer = inPairs(fixed).map((pair) =>
+    finish(c, {
+      index: coreCord,
+      letter: `${cordLetter(coreCord)}${used.includes(coreCord) ? '+' : ''}`,
+      role: 'two cores that stay inside',
+      parts: [
+        ...backwards([...startLeg(c, 2), coreRun(c, pair[0]!), ...coreEnd(c, 2)]),
+        ...[...startLeg(c, 3), coreRun(c, pair[1]!), ...coreEnd(c, 3)],
+      ],
+      fold: why`the middle: it lies over the first end`,
+    }),
+  );
+  const all = [...cords, ...outer];
+  return {
+    way,
+    ok: true,
+    setUp: { cords: all, marks: stretches.slice(1).map((s) => changeMark(at(s.from), s)) },
+    cordMm: totalCut(all),
+    splices: 0,
+    words: why`no splice; ${num(stretches.length - 1, 0)} times the cords change places`,
+  };
+}

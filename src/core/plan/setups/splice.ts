@@ -1,0 +1,161 @@
+import type { Stretch } from '../../colour/sequence.ts';
+import { len, num, type Why, why } from '../../why/why.ts';
+import { type HiddenPlace, hiddenPlace } from '../splices.ts';
+import type { CordPart } from '../types.ts';
+import { behind, changeMark, rowMmOf, totalCut, type WayMade } from './changes.ts';
+import { inPairs, type Lane, lanesOf, type SetupContext, startOf } from './context.ts';
+import { finish } from './finish.ts';
+import { backwards, coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
+
+/** Splices keep this far from both ends of the weave. */
+export const SPLICE_FROM_END_MM = 25;
+/** Rows about a change in which its splices may lie, the nearest first: each end of each lane in a row of its own. */
+const NEAR_ROWS = [-1, 0, -2, 1, 2];
+/** Farther than this from its change, in rows, a splice would show the wrong colour. */
+const MOST_OFF = 3;
+/** Cord that melts away at each end that is fused. */
+const MELT_MM = 3;
+
+/** The working cord is cut and fused at every change, each end in a row of its own, where it lies on the back. */
+export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade {
+  const no = (reason: string): WayMade => ({ way: 'splice', ok: false, reason });
+  if (c.r.product.carriesLoad) return no('A piece that carries a load is never spliced.');
+  if (!c.r.melts) return no('This fibre does not melt: it cannot be fused end to end.');
+  if (c.start.kind === 'run' && lanesOf(c.m, 'core').length === 0)
+    return no('The strands run on into the closure; splice-free ways are kept there.');
+  const [cores, works] = [lanesOf(c.m, 'core'), lanesOf(c.m, 'work')];
+  const row = rowMmOf(c);
+  const isClear = (mm: number) => mm >= SPLICE_FROM_END_MM && mm <= c.wovenMm - SPLICE_FROM_END_MM;
+  const rowsTaken = new Set<number>();
+  const places: HiddenPlace[][] = works.map(() => []);
+  for (const { from: change } of stretches.slice(1)) {
+    for (const [k, lane] of works.entries()) {
+      const near = NEAR_ROWS.flatMap(
+        (off) => hiddenPlace(c.r.solved, c.m, lane.name, lane.lane, change + off, row) ?? [],
+      );
+      if (near.length === 0)
+        return no(`${lane.name} never lies under anything: no splice in it can be hidden.`);
+      const clear = near.filter((p) => isClear(p.alongMm));
+      if (clear.length === 0)
+        return no(`The change after row ${change} lies nearer than ${SPLICE_FROM_END_MM} mm to a closure.`);
+      const place = clear.find((p) => !rowsTaken.has(p.row) && Math.abs(p.row + 0.5 - change) <= MOST_OFF);
+      if (!place)
+        return no(`The changes about row ${change} come so close that two splices would lie in one row.`);
+      rowsTaken.add(place.row);
+      places[k]!.push(place);
+    }
+  }
+  const pieces: {
+    index: number;
+    role: string;
+    parts: CordPart[];
+    fold?: Why;
+    splices: ('first' | 'last')[];
+  }[] = [];
+  const melt = (at: number): CordPart => ({
+    what: 'attach',
+    lengthMm: MELT_MM,
+    why: why`melts into the splice`,
+    fromMm: startOf(c) + at,
+    toMm: startOf(c) + at,
+  });
+  const segment = (lane: Lane, k: number, i: number): CordPart[] => {
+    const list = places[k]!;
+    const from = i === 0 ? { alongMm: 0, cordMm: 0 } : list[i - 1]!;
+    const whole = { alongMm: c.wovenMm, cordMm: c.wovenMm * lane.perLength };
+    const to = i === stretches.length - 1 ? whole : list[i]!;
+    const [base] = weave(c, lane);
+    const part: CordPart = {
+      ...base!,
+      lengthMm: to.cordMm - from.cordMm,
+      fromMm: startOf(c) + from.alongMm,
+      toMm: startOf(c) + to.alongMm,
+      why: why`from ${len(from.alongMm)} to ${len(to.alongMm)} of the weave, walked along the strand as it lies`,
+    };
+    return [
+      ...(i > 0 ? [melt(from.alongMm)] : []),
+      part,
+      ...(i < stretches.length - 1 ? [melt(to.alongMm)] : workEnd(c, lane)),
+    ];
+  };
+  const begin = cores.length > 0 ? [behind(c, cores.length)] : [];
+  for (const pair of inPairs(works.map((lane, k) => ({ lane, k })))) {
+    const halves = pair.map(({ lane, k }) => [
+      ...(cores.length > 0 ? begin : pair.length === 2 ? startLeg(c, k) : startTail(c, k)),
+      ...segment(lane, k, 0),
+    ]);
+    const parts = halves.length === 2 ? [...backwards(halves[0]!), ...halves[1]!] : halves[0]!;
+    pieces.push({
+      index: stretches[0]!.cord,
+      role: 'works first',
+      parts,
+      fold: why`its middle starts the band`,
+      splices: [],
+    });
+    for (const [i, s] of stretches.entries()) {
+      if (i === 0) continue;
+      for (const { lane, k } of pair)
+        pieces.push({
+          index: s.cord,
+          role: `${lane.name}, rows ${s.from + 1} to ${s.to}`,
+          parts: segment(lane, k, i),
+          splices: ['first'],
+        });
+    }
+  }
+  const numbers = new Map<number, number>();
+  const coreIndex = Math.max(0, c.r.colours.length - 1);
+  const coreCuts = inPairs(cores).map((pair, i) => ({ pair, i }));
+  const cords = pieces.map((p) => {
+    const n = (numbers.get(p.index) ?? 0) + 1;
+    numbers.set(p.index, n);
+    return finish(c, {
+      index: p.index,
+      piece: n,
+      role: p.role,
+      parts: p.parts,
+      ...(p.fold ? { fold: p.fold } : {}),
+      marks: p.splices.map(() => ({ what: 'splice', atMm: 0, why: why`fused to the piece before it` })),
+    });
+  });
+  const inner = coreCuts.map(({ pair, i }) => {
+    const n = (numbers.get(coreIndex) ?? 0) + 1;
+    numbers.set(coreIndex, n);
+    const halves = pair.map((lane, j) => [
+      ...startLeg(c, 2 * i + j),
+      coreRun(c, lane),
+      ...coreEnd(c, 2 * i + j),
+    ]);
+    return finish(c, {
+      index: coreIndex,
+      piece: n,
+      role: pair.length === 2 ? 'two cores' : 'a core',
+      parts:
+        halves.length === 2
+          ? [...backwards(halves[0]!), ...halves[1]!]
+          : [...startTail(c, 2 * i), ...halves[0]!.slice(1)],
+      ...(halves.length === 2 ? { fold: why`the middle: it lies over the first end` } : {}),
+    });
+  });
+  const all = [...cords, ...inner];
+  const count = works.length * (stretches.length - 1);
+  return {
+    way: 'splice',
+    ok: true,
+    setUp: {
+      cords: all,
+      marks: stretches.slice(1).map((s) => changeMark(startOf(c) + s.from * row, s)),
+      splices: places.flatMap((list, k) =>
+        list.map((p) => ({
+          atMm: startOf(c) + p!.alongMm,
+          row: p!.row + 1,
+          strand: works[k]!.name,
+          cordMm: p!.cordMm,
+        })),
+      ),
+    },
+    cordMm: totalCut(all),
+    splices: count,
+    words: why`${num(count, 0)} splices, each in a row of its own, hidden on the back`,
+  };
+}
