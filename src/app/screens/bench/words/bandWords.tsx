@@ -5,6 +5,7 @@ import { formatSequence, layOnRows, parseSequence } from '../../../../core/colou
 import { adapt, withStyle } from '../../../../core/plan/adapt.ts';
 import { WAY_NAMES, type Way } from '../../../../core/plan/setups/sequence.ts';
 import { evened, mirrored } from '../../../../core/plan/symmetryHelp.ts';
+import { readSequenceFile } from '../../../export/sequenceFile.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
@@ -38,6 +39,7 @@ function BandsPicker() {
   const shown = usePlan();
   const show = useLength();
   const [typed, setTyped] = useState(design.sequence?.text ?? '');
+  const [unread, setUnread] = useState<string>();
   const cannot = issues.filter((i) => i.path.startsWith('/sequence'));
   const rows = shown?.plan.bands[0]?.rows ?? 0;
   const rowMm = shown?.plan.metrics.rowHeightMm ?? 1;
@@ -112,6 +114,26 @@ function BandsPicker() {
           One colour along
         </Button>
       </div>
+      <label className="cursor-pointer self-start rounded-md border border-ink-soft px-3 py-1.5 text-[15px] focus-within:outline-2 hover:bg-rule/50">
+        Read it from a file
+        <input
+          type="file"
+          accept=".txt,.csv,text/plain,text/csv"
+          className="sr-only"
+          onChange={async (e) => {
+            const file = e.target.files?.[0];
+            if (!file) return;
+            const text = await readSequenceFile(file);
+            setUnread(text.ok ? undefined : text.issues[0]!.message);
+            if (text.ok) set(text.value);
+          }}
+        />
+      </label>
+      {unread && (
+        <p role="alert" className="text-bad text-sm">
+          {unread}
+        </p>
+      )}
       <CodeField rows={rows} onSequence={set} />
       {plan && (
         <Choices<string>
