@@ -37,4 +37,7 @@ export function knotSize(id: string, d: number): KnotSize {
 }
 
 /** What a maker calls a knot of the library, as it stands in a sentence. */
-export const knotName = (id: string): string => findPattern(id)?.name.toLowerCase() ?? id;
+export const knotName = (id: string): string =>
+  findPattern(id)
+    ?.name.toLowerCase()
+    .replace(/, (\d+ wraps?)$/, ' of $1') ?? id;

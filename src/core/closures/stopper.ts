@@ -24,7 +24,7 @@ export function stopperEnd(knot: KnotSize, neck: number, d: number, tailMm: numb
     {
       what: 'closure',
       lengthMm: neck,
-      why: why`from the last row through the loop: one and a half diameters, unless you set more`,
+      why: why`from the last row through the loop: one and a half diameters`,
       reachMm: neck,
     },
     {

@@ -44,13 +44,23 @@ export function styleProblem(design: Design, style: Style, know: Knowledge): str
   return undefined;
 }
 
-/** The design with some parts replaced, and its set-up changed only if weave or closure no longer allow it. */
+/** The design with some parts replaced; closure and set-up change only where the weave no longer allows them. */
 export function adapt(design: Design, patch: DesignPatch, know: Knowledge): Design {
-  const next: Design = { ...design, ...patch };
-  const facts = know.facts(next.pattern.id);
-  if (!facts) return next;
+  const merged: Design = { ...design, ...patch };
+  const facts = know.facts(merged.pattern.id);
+  if (!facts) return merged;
+  const next = patch.pattern ? withSuitedClosure(merged, facts) : merged;
   const style = [next.setup.style, ...ORDER].find((s) => styleProblem(next, s, know) === undefined);
   return style === undefined ? next : withStyle(next, style, facts);
+}
+
+/** Another weave may not carry the closure in hand: then the product's first that it can takes its place. */
+function withSuitedClosure(design: Design, facts: SolvedFacts): Design {
+  const product = findProduct(design.product);
+  const closure = findClosure(design.closure.kind);
+  if (!product || !closure?.unsuited?.(facts)) return design;
+  const [kind] = closuresFor(product, facts);
+  return kind ? { ...design, closure: { kind } } : design;
 }
 
 /** Closures that the product takes and the weave can carry, the usual one first. */

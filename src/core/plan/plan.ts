@@ -75,6 +75,7 @@ function planClosed(c: ClosedDesign): Result<Plan> {
       r,
       m,
       closing,
+      told: c.context,
       bands,
       finishedMm: closing.finishedMm,
       innerMm,

@@ -50,7 +50,9 @@ export default function Arrangements() {
               'as found',
               'balanced',
               'contrast',
-              ...colours.map((c, i) => `most ${cordLetter(i)} ${c.name} in front`),
+              ...colours.flatMap((c, i) =>
+                ['front', 'back'].map((face) => `most ${cordLetter(i)} ${c.name} on the ${face}`),
+              ),
             ].map((s) => (
               <option key={s}>{s}</option>
             ))}
@@ -156,10 +158,11 @@ const percents = (shares: readonly number[]): string =>
 function sorted(items: readonly Arrangement[], by: string): readonly Arrangement[] {
   if (by === 'balanced') return items.toSorted((a, b) => b.balance - a.balance);
   if (by === 'contrast') return items.toSorted((a, b) => b.contrast - a.contrast);
-  const letter = /^most ([A-F])/.exec(by)?.[1];
+  const [, letter, face] = /^most ([A-F]) .* (front|back)$/.exec(by) ?? [];
   if (!letter) return items;
-  const i = letter.charCodeAt(0) - 65;
-  return items.toSorted((a, b) => b.shares.front[i]! - a.shares.front[i]!);
+  const cord = letter.charCodeAt(0) - 65;
+  const share = (a: Arrangement) => a.shares[face as 'front'][cord]!;
+  return items.toSorted((a, b) => share(b) - share(a));
 }
 
 /** The gallery as it arrives from its worker; a change of weave or cords starts it anew and drops what was on its way. */

@@ -1,43 +1,41 @@
-import type { Band, BandMark } from '../../../core/plan/types.ts';
+import type { Band } from '../../../core/plan/types.ts';
 import { useLength } from '../../ui/units.tsx';
-import { Dimension } from './Dimension.tsx';
+import { Dimension, PX_PER_LETTER } from './Dimension.tsx';
+import { fitting, type Note } from './notes.ts';
 
 interface Props {
   readonly band: Band;
   readonly isPlain: boolean;
+  readonly notes: readonly Note[];
   /** Pixel of a place on the band. */
   readonly x: (mm: number) => number;
   readonly top: number;
   readonly bottom: number;
-  readonly width: number;
 }
 
-/** About as wide as a letter of the marks is. */
-const PX_PER_LETTER = 7.2;
-const LINE_PX = 17;
+export const LINE_PX = 17;
 
-/** What is written at a band: how much is woven, where row 1 starts, and the marks, on lines of their own where crowded. */
-export function BandNotes({ band, isPlain, x, top, bottom, width }: Props) {
+/** What is written at a band: how much is woven, where row 1 starts, and the marks. */
+export function BandNotes({ band, isPlain, notes, x, top, bottom }: Props) {
   const show = useLength();
-  const [start, end] = [band.startMm, band.startMm + band.wovenMm];
-  const rows = isPlain ? 'plain cord' : `${band.rows} rows`;
-  const notes: BandMark[] = [
-    ...(isPlain ? [] : [{ atMm: band.firstRow === 'start' ? start : end, label: '↑ row 1' }]),
-    ...band.marks,
-  ];
+  const [start, end] = [x(band.startMm), x(band.startMm + band.wovenMm)];
+  const length = show(band.wovenMm);
+  const texts = isPlain
+    ? [`${length} · plain cord`, length]
+    : [`woven ${length} · ${band.rows} rows`, `${length} · ${band.rows} rows`, `${band.rows} rows`];
   return (
     <g>
       <Dimension
-        from={x(start)}
-        to={x(end)}
+        from={start}
+        to={end}
         y={bottom + 18}
-        text={`woven ${show(band.wovenMm)} · ${rows}`.replace(isPlain ? 'woven ' : ' ', isPlain ? '' : ' ')}
+        text={fitting(texts, Math.abs(end - start), PX_PER_LETTER)}
         testId="dim-woven"
       />
-      {laidOut(notes, x, width).map(({ mark, line, anchor }) => (
+      {notes.map(({ mark, line, anchor }) => (
         <Mark
           key={`${mark.label} ${mark.atMm}`}
-          mark={mark}
+          label={mark.label}
           x={x(mark.atMm)}
           toX={mark.toMm === undefined ? undefined : x(mark.toMm)}
           top={top}
@@ -49,31 +47,8 @@ export function BandNotes({ band, isPlain, x, top, bottom, width }: Props) {
   );
 }
 
-interface Laid {
-  readonly mark: BandMark;
-  readonly line: number;
-  readonly anchor: 'start' | 'end';
-}
-
-/** Words beside their marks, on the first of three lines where they do not run into each other or off the mat. */
-function laidOut(marks: readonly BandMark[], x: (mm: number) => number, width: number): Laid[] {
-  const taken: [number, number][][] = [[], [], []];
-  return marks
-    .toSorted((a, b) => x(a.atMm) - x(b.atMm))
-    .map((mark) => {
-      const words = mark.label.length * PX_PER_LETTER + 10;
-      const at = x(mark.atMm);
-      const anchor = at + words > width - 8 ? 'end' : 'start';
-      const span: [number, number] = anchor === 'start' ? [at, at + words] : [at - words, at];
-      const isFree = (line: number) => taken[line]!.every(([a, b]) => span[1] < a || span[0] > b);
-      const line = [0, 1].find(isFree) ?? 2;
-      taken[line]!.push(span);
-      return { mark, line, anchor };
-    });
-}
-
 interface MarkProps {
-  readonly mark: BandMark;
+  readonly label: string;
   readonly x: number;
   readonly toX: number | undefined;
   readonly top: number;
@@ -82,7 +57,7 @@ interface MarkProps {
 }
 
 /** A mark on the band: a dashed line across it, or two, with its words underneath. */
-function Mark({ mark, x, toX, top, y, anchor }: MarkProps) {
+function Mark({ label, x, toX, top, y, anchor }: MarkProps) {
   return (
     <g data-testid="band-mark">
       <path
@@ -92,7 +67,7 @@ function Mark({ mark, x, toX, top, y, anchor }: MarkProps) {
         strokeOpacity="0.85"
       />
       <text x={anchor === 'start' ? x + 5 : x - 5} y={y + 2} textAnchor={anchor} fill="#fdf0cf" fontSize="14">
-        {mark.label}
+        {label}
       </text>
     </g>
   );

@@ -6,10 +6,11 @@ import { usePictures } from '../../state/knowledge.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
 import { AddonHandles } from './AddonHandles.tsx';
-import { BandNotes } from './BandNotes.tsx';
+import { BandNotes, LINE_PX } from './BandNotes.tsx';
 import { type PlanView, useBench, useLit, usePlan } from './BenchContext.tsx';
 import { Dimension } from './Dimension.tsx';
 import { Mat } from './Mat.tsx';
+import { layNotes } from './notes.ts';
 import type { BeamView } from './views.ts';
 
 const RingPiece = lazy(() => import('./RingPiece.tsx'));
@@ -82,11 +83,15 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
   const scale = Math.min(MAX_SCALE, (width - 48) / scene.widthMm);
   const pieceTop = RULER_PX + 52;
   const pieceHeight = scene.heightMm * scale;
-  const height = pieceTop + pieceHeight + (plan.sequence ? 94 : 76);
   const left = (width - scene.widthMm * scale) / 2;
   const x = (mm: number) => left + (mm - scene.minX) * scale;
   const middle = pieceTop - scene.minY * scale;
   const places = placesOf(plan);
+  const notes = plan.bands.map((band, i) =>
+    layNotes(band, plan.metrics.isPlain, (mm) => x(placed(places[i]!, mm)), width),
+  );
+  const lines = 1 + Math.max(0, ...notes.flat().map((n) => n.line));
+  const height = pieceTop + pieceHeight + 42 + lines * LINE_PX;
   const cord = lit?.part === undefined ? undefined : plan.cords[lit.cord];
   const part = cord?.parts[lit?.part ?? -1];
   const litSpan =
@@ -132,10 +137,10 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
           key={band.name}
           band={band}
           isPlain={plan.metrics.isPlain}
+          notes={notes[i]!}
           x={(mm) => x(placed(places[i]!, mm))}
           top={pieceTop}
           bottom={pieceTop + pieceHeight}
-          width={width}
         />
       ))}
       {plan.bands[0] && plan.bands[0].addons.length > 0 && (

@@ -6,12 +6,12 @@ interface Props {
   readonly testId?: string;
 }
 
-const PX_PER_LETTER = 9.2;
+export const PX_PER_LETTER = 9.2;
 
 /** A dimension line with its length; where it is too short for its words they stand beside it. */
 export function Dimension({ from: a, to: b, y, text, testId }: Props) {
   const [from, to] = [Math.min(a, b), Math.max(a, b)];
-  const half = (text.length * PX_PER_LETTER) / 2 + 10;
+  const half = (text.length * PX_PER_LETTER) / 2 + 6;
   const middle = (from + to) / 2;
   const fits = 2 * half + 8 < to - from;
   const lines = fits ? `M${from} ${y}H${middle - half}M${middle + half} ${y}H${to}` : `M${from} ${y}H${to}`;

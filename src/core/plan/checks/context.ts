@@ -1,4 +1,4 @@
-import type { Closing } from '../../closures/types.ts';
+import type { Closing, ClosureContext } from '../../closures/types.ts';
 import type { WeaveMetrics } from '../../usage/metrics.ts';
 import type { Pass } from '../pass.ts';
 import type { Resolved } from '../resolved.ts';
@@ -9,6 +9,8 @@ export interface CheckContext {
   readonly r: Resolved;
   readonly m: WeaveMetrics;
   readonly closing: Closing;
+  /** What the closure was told, for asking what another size of it would give. */
+  readonly told: ClosureContext;
   readonly bands: readonly Band[];
   readonly finishedMm: number;
   readonly innerMm: number;

@@ -14,27 +14,41 @@ export function hardwareChecks(c: CheckContext): Check[] {
   return [...slot(c, ends), ...width(c, ends)];
 }
 
-/** The next size of the same closure for which something holds. */
-function largerSize(c: CheckContext, suits: (sizeMm: number) => boolean): Fix | undefined {
+/** The first size of the same closure for which its own two ends suit. */
+function anotherSize(c: CheckContext, suits: (ends: readonly BandEnd[]) => boolean): Fix | undefined {
   const option = c.r.closure.options.find((o) => o.key === 'sizeMm');
   if (!option || !isList(option)) return undefined;
-  const sizes = option.choices.map((x) => x.value as number);
-  const next = sizes.find(suits);
-  if (next === undefined) return undefined;
-  const { lengthMm: _typed, ...closure } = c.r.design.closure;
-  return { label: why`take the ${len(next)} size`, patch: { closure: { ...closure, sizeMm: next } } };
+  const { lengthMm: _typed, ...typical } = c.r.design.closure;
+  const size = option.choices
+    .map((x) => x.value as number)
+    .find((sizeMm) => {
+      const { start, end } = c.r.closure.close({ ...c.told, spec: { ...typical, sizeMm } });
+      return suits([start, end].filter((e) => e.kind === 'bar'));
+    });
+  if (size === undefined) return undefined;
+  return { label: why`take the ${len(size)} size`, patch: { closure: { ...typical, sizeMm: size } } };
 }
+
+const narrowest = (ends: readonly BandEnd[], of: (e: BandEnd) => number | undefined): number | undefined => {
+  const all = ends.map(of).filter((w) => w !== undefined);
+  return all.length > 0 ? Math.min(...all) : undefined;
+};
+
+const slotOf = (ends: readonly BandEnd[]): number | undefined =>
+  narrowest(ends, (e) => (isToggle(e) ? undefined : (e.slotMm ?? 0)));
+
+const bodyOf = (ends: readonly BandEnd[]): number | undefined =>
+  narrowest(ends, (e) => ('bodyWidthMm' in e.shape && !isToggle(e) ? e.shape.bodyWidthMm : undefined));
+
+const isToggle = (e: BandEnd): boolean => e.shape.shape === 'plate' && e.shape.look === 'toggle';
 
 function slot(c: CheckContext, ends: readonly BandEnd[]): Check[] {
   const cords = Math.max(2, c.cordsOnBar);
   const need = cords * c.m.diameterMm;
-  const widths = ends
-    .filter((e) => e.shape.shape !== 'plate' || e.shape.look !== 'toggle')
-    .map((e) => e.slotMm ?? 0);
-  if (widths.length === 0) return [];
-  const slotMm = Math.min(...widths);
+  const slotMm = slotOf(ends);
+  if (slotMm === undefined) return [];
   const ok = need <= slotMm;
-  const fix = ok ? undefined : largerSize(c, (s) => s >= need);
+  const fix = ok ? undefined : anotherSize(c, (e) => (slotOf(e) ?? 0) >= need);
   return [
     {
       id: 'buckle.slot',
@@ -48,26 +62,18 @@ function slot(c: CheckContext, ends: readonly BandEnd[]): Check[] {
 }
 
 function width(c: CheckContext, ends: readonly BandEnd[]): Check[] {
-  const bodies = ends.flatMap((e) =>
-    'bodyWidthMm' in e.shape && !('look' in e.shape && e.shape.look === 'toggle')
-      ? [e.shape.bodyWidthMm]
-      : [],
-  );
-  if (bodies.length === 0) return [];
-  const body = Math.min(...bodies);
-  const ok = c.m.widthMm - body <= WIDER_THAN_BUCKLE_MM;
-  const size = c.r.design.closure.sizeMm ?? 0;
-  const ratio = body / Math.max(1, ends[0]!.slotMm ?? body);
-  const fix = ok
-    ? undefined
-    : largerSize(c, (s) => s > size && s * ratio + WIDER_THAN_BUCKLE_MM >= c.m.widthMm);
+  const body = bodyOf(ends);
+  if (body === undefined) return [];
+  const suits = (bodyMm: number) => c.m.widthMm - bodyMm <= WIDER_THAN_BUCKLE_MM;
+  const ok = suits(body);
+  const fix = ok ? undefined : anotherSize(c, (e) => suits(bodyOf(e) ?? 0));
   return [
     {
       id: 'buckle.width',
       ok,
       message: ok
         ? why`a band ${len(c.m.widthMm)} wide suits a ${c.r.closure.name} ${len(body)} wide`
-        : why`the band is ${len(c.m.widthMm)} wide, the ${c.r.closure.name} ${len(body)}: the edges stand out.`,
+        : why`the band is ${len(c.m.widthMm)} wide, the ${c.r.closure.name} ${len(body)}: the edges stand out.${fix ? '' : ' No size of it is wider; a narrower weave or thinner cord would suit.'}`,
       ...(fix ? { fix } : {}),
     },
   ];

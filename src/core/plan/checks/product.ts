@@ -117,7 +117,10 @@ function wantedWidth({ r, m }: CheckContext): Check[] {
   const off = m.widthMm - wanted;
   const ok = Math.abs(off) <= WIDTH_MM;
   const near = nearWidth(wanted, [r.cord]);
-  const best = near[0]!;
+  // In the cord in hand if one comes near enough, else in another of the same fibre.
+  const suits = (s: BandSize) => Math.abs(s.widthMm - wanted) <= WIDTH_MM;
+  const others = CORDS.filter((x) => x.fibre === r.cord.fibre);
+  const best = [near[0]!, nearWidth(wanted, others)[0]!].find(suits);
   return [
     {
       id: 'cuff.width',
@@ -125,7 +128,7 @@ function wantedWidth({ r, m }: CheckContext): Check[] {
       message: ok
         ? why`${len(m.widthMm)} wide, as wanted to within ${len(WIDTH_MM)}`
         : why`${len(m.widthMm)} wide, ${len(Math.abs(off))} ${off > 0 ? 'more' : 'less'} than wanted. In ${r.cord.name} the nearest are ${names(near)}.`,
-      ...(!ok && best.patternId !== r.design.pattern.id ? { fix: weave(best) } : {}),
+      ...(!ok && best ? { fix: weave(best) } : {}),
     },
   ];
 }
