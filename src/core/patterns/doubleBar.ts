@@ -42,5 +42,10 @@ export const doubleBar: Pattern = {
     { mistake: 'an outer row on top of an inner one', looks: 'the bar grows a lump and the rows lose count' },
   ],
   // Inner bar 14; outer ends 3 with each other and 4 with cores a row; each passes the one bight on either edge.
+  tiedIn: [
+    ['A', 'B'],
+    ['A2', 'B2'],
+  ],
+  tells: { sign: 'last bump', next: 'same' },
   facts: { crossings: 14 + 2 * 3 + 2 * 4 + 2 * 4, periods: { A: 1, B: 1, A2: 1, B2: 1 } },
 };

@@ -56,6 +56,7 @@ export const flatBraids: readonly Pattern[] = [3, 4, 5, 6, 7, 8, 9].map((n) => (
       : `${n} ends from one bar, one of them doubled or knotted.`,
   edges: 'A chain of slanting strands; both edges alike when n is odd.',
   next: 'The outermost strand of the side that was not moved last.',
+  tells: { sign: 'strand that moved last', next: 'other' },
   mistakes: [
     { mistake: 'the same side twice', looks: 'two strands lie the same way beside each other' },
     { mistake: 'a strand passed under', looks: 'the slant breaks at one place' },

@@ -70,6 +70,7 @@ const single = [3, 4, 5, 6].map(
     difficulty: 1,
     edges: cores % 2 === 1 ? 'Both edges turn alike.' : 'One edge turns over, the other under.',
     next: 'Go over the cores that the last row went under.',
+    tells: { sign: 'working end', next: 'same' },
     facts: { crossings: 2 * cores, periods: { W: 1 } },
   }),
 );
@@ -93,7 +94,7 @@ const double = [
       draw({ kind: 'weave', id, period: 4, rows: 1, strands: [...coreLines(over.length), twoEnds(over)] }),
     difficulty: 2,
     edges: 'Both edges turn alike; each end turns at both.',
-    next: 'The end at the left starts over the outermost core.',
+    next: 'Where one end starts over the outermost core the other starts under it, in every row alike.',
     facts: { crossings: 2 * over.length + 1, periods: { W: 2 } },
   }),
 );

@@ -87,6 +87,7 @@ export const solomonBars: readonly Pattern[] = [2, 3, 4].map((cores) => ({
   difficulty: 1,
   edges: 'A row of even bumps along each edge, all made by B; one bump for every two rows.',
   next: 'The end that lies under the last bump goes over the cores next.',
+  tells: { sign: 'last bump', next: 'same' },
   mistakes: [
     {
       mistake: 'the same side twice',

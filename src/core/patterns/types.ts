@@ -28,6 +28,10 @@ export interface Pattern {
   /** Set where the whole piece pulls out into plain cord once its lock is drawn. */
   readonly pullsOut?: boolean;
   readonly facts: Facts;
+  /** Working strands in the passes in which they are tied, where the piece is worked over more than once. */
+  readonly tiedIn?: readonly (readonly string[])[];
+  /** What on the work tells the side of the next row, and whether that is the sign's own side or the other. */
+  readonly tells?: { readonly sign: string; readonly next: 'same' | 'other' };
 }
 
 /** Counted by hand on the tying sequence; tests hold the drawing to them. */

@@ -1,0 +1,199 @@
+import type { Band, Plan } from '../plan/types.ts';
+import { len, num, type Why, why } from '../why/why.ts';
+
+/** Something that is done between two rows. */
+export interface RowEvent {
+  /** Rows that are done when it comes. */
+  readonly afterRow: number;
+  readonly id: string;
+  readonly title: string;
+  readonly alert: string;
+  readonly lines: readonly Why[];
+  readonly look?: Why;
+  readonly atMm?: number;
+  readonly asksLeft?: boolean;
+  readonly isHeat?: boolean;
+}
+
+/** Rows locked by their own knots are pushed up now and then; woven ones are beaten as they come. */
+const PUSH_EVERY = 10;
+/** Shares of the rows after which the maker is asked what is left. */
+const ASK_AT = [0.25, 0.5, 0.75];
+/** Fewer rows than this need no asking. */
+const ASK_FROM_ROWS = 12;
+
+export const rowMmOf = (band: Pick<Band, 'wovenMm' | 'rows'>): number => band.wovenMm / band.rows;
+
+/** Rows done when the weave has grown to a place that is measured from the first bar. */
+export function rowsTo(band: Band, atMm: number): number {
+  const grown = band.firstRow === 'start' ? atMm - band.startMm : band.startMm + band.wovenMm - atMm;
+  return Math.round(grown / rowMmOf(band));
+}
+
+/** Where the edge of the last row lies, from the first bar, after so many rows. */
+export const grownTo = (band: Band, rows: number): number =>
+  band.firstRow === 'start'
+    ? band.startMm + rows * rowMmOf(band)
+    : band.startMm + band.wovenMm - rows * rowMmOf(band);
+
+/** All that interrupts the rows of a band, in order. */
+export function rowEvents(plan: Plan, b: number, isBeaten: boolean): RowEvent[] {
+  const band = plan.bands[b]!;
+  const events = [
+    ...ringEvents(plan, band, b),
+    ...beadEvents(band),
+    ...changeEvents(plan, b),
+    ...markEvents(plan, band, b),
+    ...(isBeaten ? [] : pushes(band)),
+    ...asks(band),
+  ];
+  return events
+    .filter((e) => e.afterRow >= 0 && e.afterRow < band.rows)
+    .sort((x, y) => x.afterRow - y.afterRow);
+}
+
+function ringEvents(plan: Plan, band: Band, b: number): RowEvent[] {
+  const own = b === 0 && plan.ring ? [{ ...plan.ring, name: 'D-ring', key: 'ring' }] : [];
+  const added = band.addons
+    .filter((a) => a.kind === 'ring')
+    .map((a) => ({
+      atMm: a.atMm,
+      fromRow: a.fromRow,
+      toRow: a.toRow,
+      name: a.name,
+      key: `addon-${a.index}`,
+    }));
+  return [...own, ...added].map((ring) => ({
+    afterRow: ring.fromRow - 1,
+    id: ring.key,
+    title: `Lay the ${ring.name} on`,
+    alert: ring.name,
+    lines: [
+      why`Rows ${num(ring.fromRow, 0)} to ${num(ring.toRow, 0)} go over its flat side as well as the cores, so that they hold it.`,
+    ],
+    look: why`It lies square across the band and stands up freely.`,
+    atMm: ring.atMm,
+  }));
+}
+
+function beadEvents(band: Band): RowEvent[] {
+  return band.addons
+    .filter((a) => a.kind === 'bead')
+    .map((a) => ({
+      afterRow: Math.max(
+        0,
+        Math.min(band.rows - 1, rowsTo(band, a.atMm - (band.firstRow === 'start' ? 1 : -1) * (a.sizeMm / 2))),
+      ),
+      id: `addon-${a.index}`,
+      title: `Thread the ${a.name}`,
+      alert: a.name,
+      lines: [
+        why`Cores through its hole, working ends past it on either side; draw the next row up against it.`,
+      ],
+      look: why`It sits tight between two rows and does not turn.`,
+      atMm: a.atMm,
+    }));
+}
+
+/** Where the colours change: cords that trade places, or splices that come to lie under a row. */
+function changeEvents(plan: Plan, b: number): RowEvent[] {
+  const { sequence } = plan;
+  const band = plan.bands[b]!;
+  if (!sequence || b > 0) return [];
+  if (sequence.splices.length > 0) {
+    return sequence.splices.map((s, i) => ({
+      afterRow: Math.max(0, (band.firstRow === 'start' ? s.row : band.rows - s.row + 1) - 1),
+      id: `splice-${i + 1}`,
+      title: 'Splice coming',
+      alert: 'splice',
+      lines: [
+        why`The join in strand ${s.strand} falls into the next row: keep it on the back, under the bump.`,
+      ],
+      look: why`Nothing of it shows in front.`,
+      atMm: s.atMm,
+      isHeat: true,
+    }));
+  }
+  return sequence.stretches.slice(1).map((s, i) => {
+    const letter = plan.cords.find((c) => c.cord === s.cord)?.letter ?? '';
+    return {
+      afterRow: band.firstRow === 'start' ? s.from : band.rows - s.from,
+      id: `change-${i + 1}`,
+      title: `Change colour: ${letter} works on`,
+      alert: `${letter} works on`,
+      lines: [
+        why`The cords trade places: the ends of ${letter} come out, one to each side, and those that worked so far go inside. Draw both up before the next row.`,
+      ],
+      look: why`The crossing lies on the back.`,
+      atMm: grownTo(band, s.from),
+    };
+  });
+}
+
+/** Marks of the plan that are nothing else already. */
+function markEvents(plan: Plan, band: Band, b: number): RowEvent[] {
+  const changes = (plan.sequence && b === 0 ? plan.sequence.stretches : []).map((s) => grownTo(band, s.from));
+  const addons = band.addons.map((a) => a.atMm);
+  const isKnown = (atMm: number, label: string) =>
+    changes.some((mm) => Math.abs(mm - atMm) < 0.6) ||
+    addons.some((mm) => Math.abs(mm - atMm) < 0.6) ||
+    label.startsWith('D-ring');
+  return band.marks
+    .filter((m) => !isKnown(m.atMm, m.label))
+    .map((m, i) => {
+      const isStop = m.label.startsWith('stop here');
+      const isTry = m.label.startsWith('try on');
+      return {
+        afterRow: rowsTo(band, m.atMm),
+        id: `mark-${i + 1}`,
+        title: isTry ? 'Try it on' : capital(m.label),
+        alert: m.label,
+        lines: isStop
+          ? stopLines(band, rowsTo(band, m.atMm))
+          : isTry
+            ? [
+                why`Lay it round and close it as it will close. From here on it may be right: stop where it sits as you like it, and say so under “Will it reach?”.`,
+              ]
+            : [why`The weave has grown to its mark, ${len(Math.abs(m.atMm))} from the first bar.`],
+        atMm: m.atMm,
+      };
+    });
+}
+
+function stopLines(band: Band, done: number): Why[] {
+  const { end } = band;
+  if (end.kind !== 'bar') return [why`Stop here: the rest is the closure’s.`];
+  const left = rowMmOf(band) * (band.rows - done);
+  return [
+    why`Lead each core round the bar of the ${end.name} from behind and back along itself.`,
+    why`Slide the ${end.name} along until there is just room for the rows that are left, ${len(left)}; they go over the returned cores and hold them.`,
+  ];
+}
+
+const pushes = (band: Band): RowEvent[] =>
+  Array.from({ length: Math.ceil(band.rows / PUSH_EVERY) - 1 }, (_, i) => ({
+    afterRow: (i + 1) * PUSH_EVERY,
+    id: `push-${i + 1}`,
+    title: 'Push the rows up',
+    alert: 'push the rows up',
+    lines: [
+      why`Hold the cores and push all rows towards the beginning; after it, ${num((i + 1) * PUSH_EVERY, 0)} rows should measure about ${len((i + 1) * PUSH_EVERY * rowMmOf(band))}.`,
+    ],
+    look: why`No core shows between rows; bumps line up on each edge; if it curls, flex it back.`,
+  }));
+
+const asks = (band: Band): RowEvent[] =>
+  band.rows < ASK_FROM_ROWS
+    ? []
+    : ASK_AT.map((share) => ({
+        afterRow: Math.round(band.rows * share),
+        id: `ask-${Math.round(share * 100)}`,
+        title: 'Will it reach?',
+        alert: 'measure what is left',
+        lines: [
+          why`Measure what is left of each working end, from the last row to its tip, and type it in; or go on.`,
+        ],
+        asksLeft: true,
+      }));
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

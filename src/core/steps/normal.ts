@@ -1,0 +1,19 @@
+/** Share of a normal distribution below z (Abramowitz and Stegun 26.2.17; error under 7.5e-8). */
+export function below(z: number): number {
+  if (z < 0) return 1 - below(-z);
+  const t = 1 / (1 + 0.2316419 * z);
+  const poly =
+    t * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  return 1 - (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) * poly;
+}
+
+export interface Estimate {
+  readonly mean: number;
+  readonly sd: number;
+}
+
+/** Two independent estimates of one quantity, each weighed by the inverse of its variance. */
+export function combined(a: Estimate, b: Estimate): Estimate {
+  const [wa, wb] = [1 / a.sd ** 2, 1 / b.sd ** 2];
+  return { mean: (a.mean * wa + b.mean * wb) / (wa + wb), sd: Math.sqrt(1 / (wa + wb)) };
+}

@@ -1,0 +1,174 @@
+import type { CordColour } from '../colour/palette.ts';
+import { paintTubes } from '../drawing/paint.ts';
+import { fix, type Scene, type Shape } from '../drawing/shape.ts';
+import { smoothTube, type Tube } from '../drawing/tubes.ts';
+import { outline } from '../weave/crossings.ts';
+import { shownX, type Tying } from './moves.ts';
+import { type Pass, pointAt } from './rows.ts';
+
+/** Height of a cord at a crossing of the loose picture, in diameters; as where the engine starts from. */
+const LIFT = 0.75;
+const AMBER = '#e8a317';
+const PAD = 1.1;
+
+export interface RowPicture {
+  readonly scene: Scene;
+  /** Numbers of the ends where they wait, as the words name them; in mm of the scene. */
+  readonly labels: readonly { readonly text: string; readonly x: number; readonly y: number }[];
+}
+
+interface Ask {
+  readonly tying: Tying;
+  /** From 0. */
+  readonly row: number;
+  /** How many of the row's moves are done. */
+  readonly done: number;
+  /** Which look a passage has, as an index into `looks`; cores by strand with lane 0. */
+  readonly cordOf: (strand: string, lane: number) => number;
+  readonly looks: readonly CordColour[];
+  readonly diameterMm: number;
+}
+
+type Point = [number, number, number];
+
+/**
+ * A row while it is being tied, loose, as it hangs before the maker: the row before above it, the ends that have moved
+ * led to their places, the others waiting. From the same diagram and moves as the words.
+ */
+export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d }: Ask): RowPicture {
+  const { cut, frame } = tying;
+  const { spec } = cut;
+  const now = tying.row(row);
+  const before = row > 0 ? tying.row(row - 1) : undefined;
+  const H = spec.period / spec.rows;
+  const lines = new Map<Pass, Point[]>();
+  const base = bottomY(now.order, tying);
+  for (const pass of now.order) {
+    const move = now.moves.findIndex((m) => m.pass === pass);
+    const isDone = move < 0 || move < done;
+    const points: Point[] = [];
+    const previous = before?.order.find((p) => p.strand === pass.strand && p.lane === pass.lane);
+    const here = walk(pass, tying);
+    if (previous) {
+      for (const [x, y, z] of walk(previous, tying)) points.push([x, y - H, z]);
+    } else points.push([here[0]![0] * 0.9, -0.9 * H, 0], ...here.slice(0, 1));
+    if (isDone) points.push(...here.slice(1));
+    const last = points.at(-1)!;
+    points.push(...tail(last, isDone, base, now.order.length));
+    lines.set(pass, points);
+  }
+  const ys = [...lines.values()].flat().map((p) => p[1]);
+  const [top, bottom] = [Math.min(...ys) - 0.4, Math.max(...ys) + 0.6];
+  const tubes: Tube[] = spec.strands.flatMap((s, i): Tube[] => {
+    const like = { radiusMm: s.radius * d, strand: s.name, role: s.role, arcMm: 0 };
+    if (s.role === 'core') {
+      const x = shownX(frame, s.path[0]![0]);
+      return [
+        tube(
+          [
+            [x, top, 0],
+            [x, (top + bottom) / 2, 0],
+            [x, bottom, 0],
+          ],
+          { ...like, lane: 0, cord: cordOf(s.name, 0) },
+          d,
+        ),
+      ];
+    }
+    return [...lines].flatMap(([pass, points]) =>
+      pass.strand === i
+        ? [tube(points, { ...like, lane: pass.lane, cord: cordOf(s.name, pass.lane) }, d)]
+        : [],
+    );
+  });
+  const { shapes } = paintTubes(tubes, looks, 'front');
+  const current = now.moves[done - 1];
+  const labels = now.order.map((pass, i) => {
+    const [x, y] = walk(pass, tying)[0]!;
+    const out = now.order.length === 2 || now.cores > 0 ? Math.sign(x) * 1.1 : 0;
+    return {
+      text: now.order.length === 2 ? (i === 0 ? 'L' : 'R') : String(i + 1),
+      x: (x + out) * d,
+      y: (y + (out === 0 ? 0.25 : -0.4)) * d,
+    };
+  });
+  const xs = tubes.flatMap((t) => Array.from(t.points).filter((_, i) => i % 3 === 1));
+  const beside = labels.map((l) => l.x);
+  const [minX, maxX] = [Math.min(...xs, ...beside) - PAD * d, Math.max(...xs, ...beside) + PAD * d];
+  return {
+    scene: {
+      minX,
+      minY: (top + 0.4) * d,
+      widthMm: maxX - minX,
+      heightMm: (bottom - top + 1.2) * d,
+      shapes: [...shapes, ...(current ? [arrow(lines.get(current.pass)!, d)] : [])],
+    },
+    labels: now.order.length > 1 ? labels : [],
+  };
+}
+
+const tube = (points: readonly Point[], like: Omit<Tube, 'points'>, d: number): Tube =>
+  // On screen x runs along the tube's y: the piece hangs.
+  smoothTube(
+    points.map(([x, y, z]) => [y * d, x * d, z * d] as const),
+    like,
+    6,
+  );
+
+/** A passage's way through its row: way-points and crossings, lifted over and under. */
+function walk(pass: Pass, { cut, frame }: Tying): Point[] {
+  const strand = cut.spec.strands[pass.strand]!;
+  const path = outline(strand, cut.spec);
+  const edges = path.length - 1;
+  const along = strand.periods * cut.spec.period;
+  const ats = new Map<number, number | undefined>([
+    [pass.fromAt, 0],
+    [pass.toAt, 0],
+  ]);
+  for (let i = Math.ceil(pass.fromAt + 0.02); i < pass.toAt - 0.02; i++) ats.set(i, undefined);
+  for (const v of pass.visits) ats.set(v.at, v.isOver ? LIFT : -LIFT);
+  const sorted = [...ats].sort((a, b) => a[0] - b[0]);
+  return sorted.map(([at, z], i): Point => {
+    const turn = Math.floor(at / edges);
+    const [x, y] = pointAt(path, at - turn * edges);
+    return [shownX(frame, x), y + turn * along - pass.rowY, z ?? between(sorted, i)];
+  });
+}
+
+/** Height between the crossings on either side. */
+function between(all: readonly (readonly [number, number | undefined])[], i: number): number {
+  let [a, b] = [i, i];
+  while (all[a]![1] === undefined) a--;
+  while (all[b]![1] === undefined) b++;
+  const [p, q] = [all[a]!, all[b]!];
+  return p[1]! + ((q[1]! - p[1]!) * (all[i]![0] - p[0])) / (q[0] - p[0]);
+}
+
+function bottomY(order: readonly Pass[], tying: Tying): number {
+  return Math.max(...order.map((p) => walk(p, tying).at(-1)![1]));
+}
+
+/** An end goes on, outwards and down. */
+function tail([x, y, z]: Point, isDone: boolean, base: number, count: number): Point[] {
+  const out = count === 2 || Math.abs(x) > 1.5 ? Math.sign(x) : 0;
+  const down = isDone ? Math.max(base, y) + 1.6 : y + 1.8;
+  return [
+    [x + out * 0.5, (y + down) / 2, z * 0.5],
+    [x + out * 0.7, down, 0],
+  ];
+}
+
+/** Where the end that moves is led. */
+function arrow(points: readonly Point[], d: number): Shape {
+  const [a, b] = [points.at(-2)!, points.at(-1)!];
+  const length = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
+  const [tx, ty] = [(b[0] - a[0]) / length, (b[1] - a[1]) / length];
+  const at = (along: number, across: number) =>
+    `${fix((b[0] + tx * along - ty * across) * d)} ${fix((b[1] + ty * along + tx * across) * d)}`;
+  return {
+    d: `M${at(-0.2, 0.95)}L${at(1.2, 0)}L${at(-0.2, -0.95)}Z`,
+    fill: AMBER,
+    stroke: '#05090a',
+    width: d * 0.12,
+  };
+}

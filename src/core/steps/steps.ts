@@ -1,0 +1,127 @@
+import type { Design } from '../formats/design.gen.ts';
+import { findPattern } from '../patterns/index.ts';
+import type { SolvedFacts } from '../patterns/types.ts';
+import { type Knowledge, LIBRARY_ONLY } from '../plan/knowledge.ts';
+import type { Plan } from '../plan/types.ts';
+import { ok, type Result } from '../result.ts';
+import { parse } from '../weave/parse.ts';
+import type { WeaveSpec } from '../weave/types.ts';
+import { why } from '../why/why.ts';
+import { HEAT } from './cautions.ts';
+import { closeSteps } from './closing.ts';
+import { rowEvents } from './events.ts';
+import { finishSteps } from './finishing.ts';
+import { cutSteps, gatherStep, tidyCaution } from './gather.ts';
+import { frameFor, movesOf, type Tying } from './moves.ts';
+import { setUpSteps } from './setUp.ts';
+import type { Step, WayOfWorking } from './types.ts';
+import { rowText } from './words.ts';
+
+/** Everything from the first cut to the last look, and the moves of each pass of the weave. */
+export interface Guide {
+  readonly steps: readonly Step[];
+  /** One for each pass; none for a plain band. */
+  readonly tying: readonly Tying[];
+  /** Rows in all, over bands and passes. */
+  readonly rows: number;
+  /** Bumps, ends or strands that tell the next side, if this weave has such a sign. */
+  readonly tells: { readonly sign: string; readonly next: 'same' | 'other' } | undefined;
+}
+
+/** Weaves that are beaten up row by row pack harder than those that their own knots lock. */
+const BEATEN_BELOW = 0.75;
+
+/**
+ * Plan → the ordered list of steps. Pure: the same design, plan and way of working give the same steps with the same
+ * ids. Fails only where the weave's own notation cannot be read.
+ */
+export function guideFor(
+  design: Design,
+  plan: Plan,
+  way: WayOfWorking,
+  know: Knowledge = LIBRARY_ONLY,
+): Result<Guide> {
+  const facts = know.facts(design.pattern.id);
+  const pattern = findPattern(design.pattern.id);
+  const read = facts ? specOf(facts) : undefined;
+  if (read && !read.ok) return read;
+  const spec = read?.value;
+  const tying =
+    spec && !pattern?.isStraight && !plan.metrics.isPlain ? tyings(spec, way, pattern?.tiedIn) : [];
+  const isBeaten = (facts?.squash ?? 1) < BEATEN_BELOW;
+  const bands = plan.bands.flatMap((_, b) => [
+    ...setUpSteps(design, plan, b),
+    ...rowSteps(plan, b, tying, isBeaten, pattern?.next),
+    ...closeSteps(design, plan, b),
+  ]);
+  const cuts = cutSteps(plan, way);
+  const steps = [gatherStep(design, plan, way), ...tidied(cuts), ...bands, ...finishSteps(design, plan, way)];
+  return ok({
+    steps,
+    tying,
+    rows: steps.filter((s) => s.at && s.picture?.kind === 'row').length,
+    tells: pattern?.tells,
+  });
+}
+
+export function specOf(facts: Pick<SolvedFacts, 'notation'>): Result<WeaveSpec> {
+  return parse(facts.notation);
+}
+
+function tyings(
+  spec: WeaveSpec,
+  way: WayOfWorking,
+  tiedIn: readonly (readonly string[])[] | undefined,
+): Tying[] {
+  const frame = frameFor(spec, way, tiedIn);
+  return Array.from({ length: tiedIn?.length ?? 1 }, (_, pass) => movesOf(spec, frame, tiedIn, pass)).filter(
+    (t) => t !== undefined,
+  );
+}
+
+/** Snippets are swept up after the last cut. */
+const tidied = (cuts: readonly Step[]): Step[] =>
+  cuts.map((s, i) => (i === cuts.length - 1 ? { ...s, cautions: [...(s.cautions ?? []), tidyCaution] } : s));
+
+function rowSteps(
+  plan: Plan,
+  b: number,
+  tying: readonly Tying[],
+  isBeaten: boolean,
+  next: string | undefined,
+): Step[] {
+  const band = plan.bands[b]!;
+  const suffix = plan.bands.length > 1 ? `-${b + 1}` : '';
+  const steps: Step[] = [];
+  for (const [pass, t] of tying.entries()) {
+    // What lies along the band is put on in the first pass.
+    const events = pass === 0 ? rowEvents(plan, b, isBeaten) : [];
+    for (let row = 1; row <= band.rows; row++) {
+      for (const e of events.filter((x) => x.afterRow === row - 1)) {
+        steps.push({
+          id: `${e.id}${suffix}`,
+          phase: 'tie',
+          title: e.title,
+          lines: e.lines,
+          alert: e.alert,
+          at: { band: b, pass, row, of: band.rows },
+          ...(e.look ? { look: e.look } : {}),
+          ...(e.asksLeft ? { asksLeft: true } : {}),
+          ...(e.isHeat ? { cautions: [HEAT] } : {}),
+          ...(e.atMm === undefined ? {} : { picture: { kind: 'place' as const, band: b, atMm: e.atMm } }),
+        });
+      }
+      const moves = t.row(row - 1);
+      steps.push({
+        id: `row${suffix}${tying.length > 1 ? `-${pass + 1}` : ''}-${row}`,
+        phase: 'tie',
+        title: `Row ${row} of ${band.rows}${tying.length > 1 ? (pass === 0 ? ', first bar' : ', over it') : ''}`,
+        lines: rowText(moves).map((text) => why`${text}`),
+        at: { band: b, pass, row, of: band.rows },
+        look: why`${isBeaten ? 'Beat it up against the row before.' : (next ?? 'Draw it up as tight as the row before.')}`,
+        picture: { kind: 'row' },
+      });
+    }
+  }
+  return steps;
+}
