@@ -14,6 +14,8 @@ import { UnitsContext } from './ui/units.tsx';
 
 const WeavesPage = lazy(() => import('./screens/weaves/WeavesPage.tsx'));
 const WeavePage = lazy(() => import('./screens/weaves/WeavePage.tsx'));
+const TieListPage = lazy(() => import('./screens/tie/TieListPage.tsx'));
+const TiePage = lazy(() => import('./screens/tie/TiePage.tsx'));
 
 export function App({ settings }: { readonly settings: Settings }) {
   const db = useDatabase();
@@ -21,6 +23,7 @@ export function App({ settings }: { readonly settings: Settings }) {
   const workshop = useWorkshopFromStore();
   const id = useMatch('/d/:id')?.params.id;
   const opened = useOpened(id);
+  const isTying = useMatch('/tie/:id') !== null;
   const bench = opened?.ok ? opened.bench : undefined;
 
   const changeUnits = useCallback(
@@ -39,7 +42,7 @@ export function App({ settings }: { readonly settings: Settings }) {
   return (
     <WorkshopContext value={workshop}>
       <UnitsContext value={units}>
-        <Header bench={bench} onUnits={changeUnits} />
+        {!isTying && <Header bench={bench} onUnits={changeUnits} />}
         {bench && <SaveBanner bench={bench} />}
         <Suspense fallback={<main className="p-8 text-ink-soft">Opening…</main>}>
           <Routes>
@@ -50,6 +53,8 @@ export function App({ settings }: { readonly settings: Settings }) {
                 <BenchPage key={id} bench={bench} issues={opened && !opened.ok ? opened.issues : undefined} />
               }
             />
+            <Route path="/tie" element={<TieListPage />} />
+            <Route path="/tie/:id" element={<TiePage />} />
             <Route path="/weaves" element={<WeavesPage />} />
             <Route path="/weaves/:id" element={<WeavePage />} />
             <Route path="*" element={<Navigate to="/" replace />} />

@@ -21,16 +21,34 @@ export interface OwnWeave {
   readonly solved: SolvedWeave;
 }
 
+/** A piece that is being tied. `tying` is checked when it is opened. */
+export interface PieceRecord {
+  readonly id: string;
+  readonly designId: string;
+  readonly name: string;
+  readonly updatedAt: number;
+  readonly tying: unknown;
+}
+
+/** A finished piece, for the log. */
+export interface MakeRecord {
+  readonly id: string;
+  readonly finishedAt: number;
+  readonly make: unknown;
+}
+
 export interface WarpBeamDB extends DBSchema {
   designs: { key: string; value: DesignRecord };
   settings: { key: string; value: unknown };
   weaves: { key: string; value: OwnWeave };
   /** Keyed by pattern and cord. */
   swatches: { key: [string, string]; value: Swatch };
+  pieces: { key: string; value: PieceRecord };
+  makes: { key: string; value: MakeRecord };
 }
 
 export const DB_NAME = 'warp-beam';
-export const DB_VERSION = 2;
+export const DB_VERSION = 3;
 
 export type Database = IDBPDatabase<WarpBeamDB>;
 
@@ -41,6 +59,10 @@ export function openDatabase(onBlocked?: () => void): Promise<Database> {
       if (from < 1) {
         db.createObjectStore('designs', { keyPath: 'id' });
         db.createObjectStore('settings');
+      }
+      if (from < 3) {
+        db.createObjectStore('pieces', { keyPath: 'id' });
+        db.createObjectStore('makes', { keyPath: 'id' });
       }
       if (from < 2) {
         db.createObjectStore('weaves', { keyPath: 'id' });

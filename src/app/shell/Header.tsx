@@ -17,6 +17,7 @@ interface Props {
 
 const PLACES = [
   { to: '/', name: 'Bench', isHere: (path: string) => path === '/' || path.startsWith('/d/') },
+  { to: '/tie', name: 'Tie', isHere: (path: string) => path.startsWith('/tie') },
   { to: '/weaves', name: 'Weaves', isHere: (path: string) => path.startsWith('/weaves') },
 ];
 

@@ -1,7 +1,7 @@
 import type { ButtonHTMLAttributes } from 'react';
 
 const LOOKS = {
-  next: 'bg-amber text-ink font-semibold hover:bg-[#f0b43a]',
+  next: 'bg-amber text-[#1b211f] font-semibold hover:bg-[#f0b43a]',
   plain: 'border border-ink-soft/60 bg-card text-ink hover:border-ink',
   quiet: 'text-ink-soft hover:bg-rule/50 hover:text-ink',
 } as const;

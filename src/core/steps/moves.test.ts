@@ -297,7 +297,9 @@ function topAt(
       const p = coordinates(part);
       return p.slice(1).some((q, i) => distance(p[i]!, q, x, y) < 1.3);
     });
-  return shapes.findLast((s) => s.part === 'outline' && cords.includes(s.cord!) && near(s.d))?.cord;
+  return (
+    shapes.findLast((s) => s.part === 'outline' && cords.includes(s.cord! % 24) && near(s.d))!.cord! % 24
+  );
 }
 
 function distance(a: [number, number], b: [number, number], x: number, y: number): number {

@@ -1,6 +1,7 @@
 import type { CordColour } from '../colour/palette.ts';
 import { paintTubes } from '../drawing/paint.ts';
 import { fix, type Scene, type Shape } from '../drawing/shape.ts';
+import { mix } from '../drawing/tone.ts';
 import { smoothTube, type Tube } from '../drawing/tubes.ts';
 import { outline } from '../weave/crossings.ts';
 import { shownX, type Tying } from './moves.ts';
@@ -8,6 +9,9 @@ import { type Pass, pointAt } from './rows.ts';
 
 /** Height of a cord at a crossing of the loose picture, in diameters; as where the engine starts from. */
 const LIFT = 0.75;
+/** What does not move steps back into the mat by so much. */
+const BACK = 0.42;
+const MAT = '#1c4a42';
 const AMBER = '#e8a317';
 const PAD = 1.1;
 
@@ -41,6 +45,10 @@ export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d }: A
   const now = tying.row(row);
   const before = row > 0 ? tying.row(row - 1) : undefined;
   const H = spec.period / spec.rows;
+  const current = now.moves[done - 1];
+  // Looks come twice: as they are for the end that moves, and quiet for all else.
+  const lookOf = (strand: string, lane: number, pass?: Pass) =>
+    cordOf(strand, lane) + (pass && pass === current?.pass ? 0 : looks.length);
   const lines = new Map<Pass, Point[]>();
   const base = bottomY(now.order, tying);
   for (const pass of now.order) {
@@ -70,19 +78,18 @@ export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d }: A
             [x, (top + bottom) / 2, 0],
             [x, bottom, 0],
           ],
-          { ...like, lane: 0, cord: cordOf(s.name, 0) },
+          { ...like, lane: 0, cord: lookOf(s.name, 0) },
           d,
         ),
       ];
     }
     return [...lines].flatMap(([pass, points]) =>
       pass.strand === i
-        ? [tube(points, { ...like, lane: pass.lane, cord: cordOf(s.name, pass.lane) }, d)]
+        ? [tube(points, { ...like, lane: pass.lane, cord: lookOf(s.name, pass.lane, pass) }, d)]
         : [],
     );
   });
-  const { shapes } = paintTubes(tubes, looks, 'front');
-  const current = now.moves[done - 1];
+  const { shapes } = paintTubes(tubes, [...looks, ...looks.map(quiet)], 'front');
   const labels = now.order.map((pass, i) => {
     const [x, y] = walk(pass, tying)[0]!;
     const out = now.order.length === 2 || now.cores > 0 ? Math.sign(x) * 1.1 : 0;
@@ -106,6 +113,12 @@ export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d }: A
     labels: now.order.length > 1 ? labels : [],
   };
 }
+
+const quiet = (look: CordColour): CordColour => ({
+  ...look,
+  base: mix(look.base, MAT, BACK),
+  accents: look.accents.map((a) => mix(a, MAT, BACK)),
+});
 
 const tube = (points: readonly Point[], like: Omit<Tube, 'points'>, d: number): Tube =>
   // On screen x runs along the tube's y: the piece hangs.

@@ -9,13 +9,13 @@ const tag = (plan: Plan, b: number): string => (plan.bands.length > 1 ? `${plan.
 const suffix = (plan: Plan, b: number): string => (plan.bands.length > 1 ? `-${b + 1}` : '');
 
 /** Everything between cutting and the first row of one band. */
-export function setUpSteps(design: Design, plan: Plan, b: number): Step[] {
+export function setUpSteps(design: Design, plan: Plan, b: number, isMirrored = false): Step[] {
   const band = plan.bands[b]!;
   const cords = plan.cords.filter((c) => c.band === b && !c.isExtra);
   return [
     ...foldSteps(plan, band, cords, b),
     holdStep(design, plan, b),
-    hitchStep(design, plan, band, cords, b),
+    hitchStep(design, plan, band, cords, b, isMirrored),
     ...coreSteps(design, plan, band, cords, b),
   ];
 }
@@ -78,7 +78,14 @@ function holdStep(design: Design, plan: Plan, b: number): Step {
 }
 
 /** Onto the first bar, or how the first end is left. */
-function hitchStep(design: Design, plan: Plan, band: Band, cords: readonly CordCut[], b: number): Step {
+function hitchStep(
+  design: Design,
+  plan: Plan,
+  band: Band,
+  cords: readonly CordCut[],
+  b: number,
+  isMirrored: boolean,
+): Step {
   const id = `start${suffix(plan, b)}`;
   const { start } = band;
   const pattern = findPattern(design.pattern.id);
@@ -88,7 +95,9 @@ function hitchStep(design: Design, plan: Plan, band: Band, cords: readonly CordC
       : why`The legs come out side by side, none twisted over another.`;
   const picture = { kind: 'bar' as const, band: b };
   if (start.kind === 'bar') {
-    const onBar = [...cords].sort((x, y) => (x.place ?? 0) - (y.place ?? 0)).filter((c) => hitched(c));
+    const placed = [...cords].sort((x, y) => (x.place ?? 0) - (y.place ?? 0)).filter((c) => hitched(c));
+    // Places count as drawn; as the work hangs, the first is at the right.
+    const onBar = isMirrored ? placed : placed.toReversed();
     const isSpring = start.shape.shape === 'spring-bar';
     return {
       id,

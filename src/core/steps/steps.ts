@@ -50,7 +50,7 @@ export function guideFor(
     spec && !pattern?.isStraight && !plan.metrics.isPlain ? tyings(spec, way, pattern?.tiedIn) : [];
   const isBeaten = (facts?.squash ?? 1) < BEATEN_BELOW;
   const bands = plan.bands.flatMap((_, b) => [
-    ...setUpSteps(design, plan, b),
+    ...setUpSteps(design, plan, b, tying[0]?.frame.isMirrored ?? false),
     ...rowSteps(plan, b, tying, isBeaten, pattern?.next),
     ...closeSteps(design, plan, b),
   ]);

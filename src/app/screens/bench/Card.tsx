@@ -3,12 +3,13 @@ import { FIBRE_MELTS, findCord } from '../../../core/cord/cords.ts';
 import { adapt } from '../../../core/plan/adapt.ts';
 import type { Check, Figure } from '../../../core/plan/check.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
+import { BarOrder } from '../../ui/BarOrder.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
-import { BarOrder } from './BarOrder.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
+import { StartTying } from './StartTying.tsx';
 
 interface Props {
   readonly onExport: () => void;
@@ -46,7 +47,7 @@ export function Card({ onExport }: Props) {
           ? 'Seal ends with the flame away from you, in moving air; molten cord sticks and burns: wait.'
           : 'This fibre does not melt: whip, stitch or glue the ends.'}
       </p>
-      {planned.setup.style !== 'folded' && <BarOrder shown={view} />}
+      {planned.setup.style !== 'folded' && <BarOrder plan={plan} planned={planned} />}
       <h2 className="font-bold font-title text-xl">Fit</h2>
       <ul className="-mt-1 flex flex-col gap-1.5 text-[15px]">
         {[...failed, ...passed].map((check) => (
@@ -69,7 +70,8 @@ export function Card({ onExport }: Props) {
         <Row figure={plan.figures.weight} />
       </dl>
       <div className="mt-1 grid grid-cols-2 gap-2">
-        <Button look="next" onClick={() => window.print()}>
+        <StartTying />
+        <Button onClick={() => window.print()}>
           <Printer size={18} aria-hidden /> Print card
         </Button>
         <Button onClick={onExport}>

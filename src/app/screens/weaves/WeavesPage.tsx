@@ -4,9 +4,9 @@ import { Link } from 'react-router';
 import { CORDS, effectiveDiameterMm } from '../../../core/cord/cords.ts';
 import { findPattern, PATTERNS } from '../../../core/patterns/index.ts';
 import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
+import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { applyFilters, FILTERS, type FilterState, type Listed, listed, NO_FILTERS } from './filters.ts';
-import { SamplePicture } from './SamplePicture.tsx';
 
 /** The library as faces to look at, all to one scale, in the cord that is chosen. */
 export default function WeavesPage() {

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
-import type { View } from '../../../core/drawing/paint.ts';
-import { sampleScene } from '../../../core/drawing/sample.ts';
-import { PER_MM } from '../../../core/drawing/shape.ts';
-import type { SolvedWeave } from '../../../core/patterns/types.ts';
-import { Shapes } from '../../ui/Shapes.tsx';
+import type { View } from '../../core/drawing/paint.ts';
+import { sampleScene } from '../../core/drawing/sample.ts';
+import { PER_MM } from '../../core/drawing/shape.ts';
+import type { SolvedWeave } from '../../core/patterns/types.ts';
+import { Shapes } from './Shapes.tsx';
 
 interface Props {
   readonly solved: SolvedWeave;

@@ -1,22 +1,36 @@
 import { useMemo } from 'react';
-import { barOrder } from '../../../core/colour/barOrder.ts';
-import { cordLetter } from '../../../core/colour/palette.ts';
-import { beamScene } from '../../../core/drawing/beam.ts';
-import { PER_MM } from '../../../core/drawing/shape.ts';
-import { strandsOf } from '../../../core/plan/strands.ts';
-import { usePictures } from '../../state/knowledge.tsx';
-import { Shapes } from '../../ui/Shapes.tsx';
-import { Swatch } from '../../ui/Swatch.tsx';
-import type { PlanView } from './BenchContext.tsx';
+import { barOrder } from '../../core/colour/barOrder.ts';
+import { cordLetter } from '../../core/colour/palette.ts';
+import { beamScene } from '../../core/drawing/beam.ts';
+import { PER_MM } from '../../core/drawing/shape.ts';
+import type { Design } from '../../core/formats/design.ts';
+import { strandsOf } from '../../core/plan/strands.ts';
+import type { Plan } from '../../core/plan/types.ts';
+import { usePictures } from '../state/knowledge.tsx';
+import { Shapes } from './Shapes.tsx';
+import { Swatch } from './Swatch.tsx';
 
 /** How much of the band is shown beside the bar, in mm. */
 const SHOWN_MM = 26;
 
 /** The order on the bar from left to right, which ends lie over, and a close look at the start of the piece. */
-export function BarOrder({ shown }: { readonly shown: PlanView }) {
-  const { plan, planned } = shown;
+export function BarOrder({
+  plan,
+  planned,
+  tall = false,
+  isHanging = false,
+}: {
+  readonly plan: Plan;
+  readonly planned: Design;
+  readonly tall?: boolean;
+  /** As it hangs before the maker: the side that is drawn first is then at the right. */
+  readonly isHanging?: boolean;
+}) {
   const pictures = usePictures(planned.pattern.id, plan);
-  const order = useMemo(() => pictures && barOrder(pictures.weave), [pictures]);
+  const order = useMemo(() => {
+    const drawn = pictures && barOrder(pictures.weave);
+    return isHanging ? drawn?.toReversed() : drawn;
+  }, [pictures, isHanging]);
   const scene = useMemo(
     () => pictures && beamScene(planned, plan, pictures, 'front'),
     [pictures, planned, plan],
@@ -28,18 +42,21 @@ export function BarOrder({ shown }: { readonly shown: PlanView }) {
   const from = Math.max(scene.minX, -8);
   return (
     <section aria-label="Order on the bar">
-      <h2 className="font-bold font-title text-xl">On the bar</h2>
+      {!tall && <h2 className="font-bold font-title text-xl">On the bar</h2>}
       <svg
-        className="mt-1 block h-28 w-full rounded bg-mat"
-        viewBox={`${from} ${scene.minY} ${SHOWN_MM + 8} ${scene.heightMm}`}
-        preserveAspectRatio="xMidYMid slice"
+        className={`mt-1 block w-full rounded bg-mat ${tall ? 'h-64' : 'h-28'}`}
+        viewBox={`${from} ${scene.minY} ${(tall ? 2 : 1) * SHOWN_MM + 8} ${scene.heightMm}`}
+        preserveAspectRatio={tall ? 'xMidYMid meet' : 'xMidYMid slice'}
         aria-hidden="true"
       >
         <g transform={`scale(${1 / PER_MM})`}>
           <Shapes shapes={scene.shapes} />
         </g>
       </svg>
-      <p className="mt-2 text-ink-soft text-sm">Left to right, as row 1 begins; the ringed ones lie over.</p>
+      <p className={`mt-2 ${tall ? 'text-white' : 'text-ink-soft text-sm'}`}>
+        {isHanging ? 'As it hangs, left to right' : 'Left to right'}, as row 1 begins; the ringed ones lie
+        over.
+      </p>
       <ol className="mt-1 flex flex-wrap gap-1.5" data-testid="bar-order">
         {order.map((place) => {
           const cord = strands[place.key] ?? 0;

@@ -1,0 +1,40 @@
+import { alternates, signSide } from '../../../core/steps/lostCount.ts';
+import { useHere } from './TieContext.tsx';
+
+/** Row, rows to go, the side that comes next and how it can be seen on the work. */
+export function Counter() {
+  const { step, guide, pass } = useHere();
+  const at = step.at!;
+  const tying = guide.tying[pass];
+  if (!tying) return null;
+  const side = tying.row(at.row - 1).from;
+  const ask = { tying, tells: guide.tells };
+  const sign =
+    at.row > 1 && alternates(ask) ? `${guide.tells!.sign} is on the ${signSide(ask, at.row - 1)}` : undefined;
+  const doesTurn = tying.row(0).from !== tying.row(1).from;
+  return (
+    <section aria-label="Count" className="flex flex-wrap items-end gap-x-6 gap-y-1">
+      <p className="leading-none">
+        <span className="figure font-bold text-7xl" data-testid="row-number">
+          {at.row}
+        </span>
+        <span className="ml-2 text-2xl text-ink-soft">
+          of {at.of}, <span data-testid="rows-to-go">{at.of - at.row + 1}</span> to go
+        </span>
+      </p>
+      {tying.row(0).ends > 1 || doesTurn ? (
+        <p className="flex items-center gap-3">
+          <span
+            className="shrink-0 whitespace-nowrap rounded-lg bg-amber px-4 py-1 font-bold text-3xl text-[#1b211f] uppercase"
+            data-testid="next-side"
+          >
+            {side === 'left' && <span aria-hidden>← </span>}
+            {side}
+            {side === 'right' && <span aria-hidden> →</span>}
+          </span>
+          <span className="text-ink-soft text-xl leading-tight">{sign ?? 'starts; keep to it'}</span>
+        </p>
+      ) : null}
+    </section>
+  );
+}

@@ -1,0 +1,61 @@
+import { useMemo } from 'react';
+import { beamScene } from '../../../core/drawing/beam.ts';
+import { placed, placesOf } from '../../../core/drawing/place.ts';
+import { PER_MM } from '../../../core/drawing/shape.ts';
+import { grownTo } from '../../../core/steps/events.ts';
+import { usePictures } from '../../state/knowledge.tsx';
+import { Shapes } from '../../ui/Shapes.tsx';
+import { useHere } from './TieContext.tsx';
+
+const MARGIN_MM = 3;
+
+/** The whole piece, small: what is tied, the place where the work is, what is still to come. */
+export function MiniBeam() {
+  const { tying, plan, band: b, pass, rowsDone, guide, step } = useHere();
+  const { design } = tying;
+  const pictures = usePictures(design.pattern.id, plan);
+  const scene = useMemo(
+    () => pictures && beamScene(design, plan, pictures, 'front'),
+    [design, plan, pictures],
+  );
+  if (!scene) return <div className="h-24 rounded-lg bg-mat" />;
+  const band = plan.bands[b]!;
+  const place = placesOf(plan)[b]!;
+  const x = (mm: number) => placed(place, mm);
+  const edges = [grownTo(band, rowsDone), grownTo(band, band.rows)].map(x).sort((p, q) => p - q) as [
+    number,
+    number,
+  ];
+  const at = x(grownTo(band, rowsDone));
+  const top = scene.minY - MARGIN_MM;
+  const height = scene.heightMm + 2 * MARGIN_MM;
+  const isMirrored = guide.tying[0]?.frame.isMirrored ?? false;
+  const mark = step.picture?.kind === 'place' ? x(step.picture.atMm) : undefined;
+  return (
+    <svg
+      role="img"
+      aria-label={`Row ${rowsDone} of ${band.rows} is done${pass > 0 ? ', second pass' : ''}`}
+      className="block max-h-40 w-full rounded-lg bg-mat"
+      viewBox={`${scene.minX - MARGIN_MM} ${top} ${scene.widthMm + 2 * MARGIN_MM} ${height}`}
+      data-testid="mini-beam"
+    >
+      <g transform={`${isMirrored ? 'scale(1 -1) ' : ''}scale(${1 / PER_MM})`}>
+        <Shapes shapes={scene.shapes} />
+      </g>
+      <rect
+        x={edges[0]}
+        y={top}
+        width={Math.max(0, edges[1] - edges[0])}
+        height={height}
+        fill="#143730"
+        opacity="0.72"
+      />
+      <path d={`M${at} ${top + 0.5}V${top + height - 0.5}`} stroke="#e3a31b" strokeWidth="1.2" />
+      {mark !== undefined && (
+        <path d={`M${mark} ${top + 2.6}l-2 -2.6h4Z`} fill="#e3a31b">
+          <title>the place of this step</title>
+        </path>
+      )}
+    </svg>
+  );
+}

@@ -1,0 +1,147 @@
+import { CircleAlert, CircleCheck } from 'lucide-react';
+import { useState } from 'react';
+import { findProduct } from '../../../core/fit/products.ts';
+import { FID_TAIL_MM, type Verdict, willItReach } from '../../../core/steps/reach.ts';
+import { Button } from '../../ui/Button.tsx';
+import { LengthField } from '../../ui/LengthField.tsx';
+import { Swatch } from '../../ui/Swatch.tsx';
+import { useLength } from '../../ui/units.tsx';
+import { WhyText } from '../../ui/WhyNumber.tsx';
+import { measuredHere } from './measured.ts';
+import { Panel } from './Panel.tsx';
+import { useHere, usePiece } from './TieContext.tsx';
+
+const VERDICTS: Readonly<Record<Verdict, string>> = {
+  reaches: 'It reaches',
+  doubtful: 'It may not reach',
+  short: 'It does not reach',
+};
+
+/** Will it reach? From what is left of each end, at once and with what can be done. */
+export default function ReachPanel({ onClose }: { readonly onClose: () => void }) {
+  const here = useHere();
+  const { dispatch } = usePiece();
+  const show = useLength();
+  const { plan, band, pass, rowsDone, rowsOf, tying } = here;
+  const usual = tying.design.tailMm ?? 150;
+  const [tailMm, setTail] = useState(usual);
+  const measured = measuredHere(here);
+  const reach = willItReach({
+    plan,
+    band,
+    rowsDone,
+    ...measured,
+    tailMm,
+    carriesLoad: findProduct(tying.design.product)?.carriesLoad ?? false,
+  });
+  const isGood = reach.verdict === 'reaches';
+  const minutesARow = rowsDone > 0 ? tying.progress.spent.tie / 60_000 / Math.max(1, rowsDone) : undefined;
+  const here2 = (end: number) => measured.left.find((l) => l.end === end && l.rows === rowsDone)?.leftMm;
+  return (
+    <Panel title="Will it reach?" onClose={onClose}>
+      <p className="mt-1 text-ink-soft">
+        {rowsDone} of {rowsOf} rows done. Measure each working end from the last row to its tip.
+      </p>
+      <div className="mt-4 grid gap-4 sm:grid-cols-2">
+        {reach.ends.map((e, i) => (
+          <div key={`${e.end.cord} ${e.end.strand} ${e.end.lane}`} className="flex items-start gap-3">
+            <Swatch colour={plan.cords[e.end.cord]!.look} letter={e.end.letter} size={34} />
+            <div className="grow">
+              <LengthField
+                label={`Left of ${e.end.letter}, ${e.end.colour}${reach.ends.length > 1 ? `, end ${i + 1}` : ''}`}
+                valueMm={here2(i)}
+                leastMm={0}
+                mostMm={50_000}
+                hint={`about ${show(Math.max(0, e.leftMm), { kind: 'cut' })} by what is known so far`}
+                onChange={(leftMm) =>
+                  dispatch({ type: 'left', band, pass, measured: [{ rows: rowsDone, end: i, leftMm }] })
+                }
+              />
+            </div>
+          </div>
+        ))}
+        <LengthField
+          label="Woven so far, if you like"
+          valueMm={measured.woven.find((w) => w.rows === rowsDone)?.wovenMm}
+          leastMm={1}
+          mostMm={5000}
+          hint={`planned: ${show(reach.rowMm.mean * rowsDone, { kind: 'small' })}`}
+          onChange={(wovenMm) =>
+            rowsDone > 0 && dispatch({ type: 'woven', band, pass, measured: { rows: rowsDone, wovenMm } })
+          }
+        />
+        <fieldset>
+          <legend className="font-medium text-sm">The last row is tied</legend>
+          <div className="mt-1 flex flex-wrap gap-2">
+            {[
+              { mm: usual, name: 'by hand' },
+              { mm: FID_TAIL_MM, name: 'with a fid' },
+            ].map((o) => (
+              <Button
+                key={o.name}
+                aria-pressed={tailMm === o.mm}
+                look={tailMm === o.mm ? 'next' : 'plain'}
+                onClick={() => setTail(o.mm)}
+              >
+                {o.name}, {show(o.mm, { kind: 'small' })}
+              </Button>
+            ))}
+          </div>
+        </fieldset>
+      </div>
+      <section
+        aria-label="Answer"
+        role="status"
+        className={`mt-5 rounded-lg p-4 ${isGood ? 'bg-paper text-good' : 'bg-bad-pale text-bad'}`}
+      >
+        <p className="flex items-center gap-3 font-bold text-3xl" data-testid="verdict">
+          {isGood ? <CircleCheck size={34} aria-hidden /> : <CircleAlert size={34} aria-hidden />}
+          {VERDICTS[reach.verdict]}
+        </p>
+        {reach.worst && (
+          <p className="mt-1 text-ink text-xl" data-testid="reach-rows">
+            {reach.worst.end.letter} still makes <strong className="figure">{reach.worst.rows}</strong> rows
+            (surely <strong className="figure">{reach.worst.surelyRows}</strong>);{' '}
+            <strong className="figure">{reach.rowsNeeded}</strong> are needed. Chance{' '}
+            {Math.round(reach.chance * 100)} %.
+          </p>
+        )}
+        {reach.worst && (
+          <p className="mt-2 text-base text-ink-soft">
+            <WhyText why={reach.worst.why} />.
+          </p>
+        )}
+        <p className="mt-2 text-base text-ink-soft" data-testid="learned">
+          Your hand in this piece takes {Math.round(reach.tension.mean * 100)} % of the planned cord (±
+          {(reach.tension.sd * 100).toFixed(0)} %)
+          {reach.rowsTotal.sd > 0 && (
+            <>; at your row height the length fills with {Math.round(reach.rowsTotal.mean)} rows</>
+          )}
+          {minutesARow !== undefined && minutesARow > 0.05 && (
+            <>; about {Math.max(1, Math.round(minutesARow * reach.rowsNeeded))} min of rows to go</>
+          )}
+          .
+        </p>
+      </section>
+      {reach.remedies.length > 0 && (
+        <section aria-label="What can be done" className="mt-4">
+          <h3 className="font-bold font-title text-2xl">What can be done</h3>
+          <ul className="mt-1 flex flex-col gap-2" data-testid="remedies">
+            {reach.remedies.map((r) => (
+              <li key={r.id} className={`flex gap-3 ${r.ok ? '' : 'text-ink-soft'}`} data-ok={r.ok}>
+                {r.ok ? (
+                  <CircleCheck className="mt-1 shrink-0 text-good" size={20} aria-label="works" />
+                ) : (
+                  <CircleAlert className="mt-1 shrink-0" size={20} aria-label="does not help" />
+                )}
+                <span>
+                  <WhyText why={r.what} />
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </Panel>
+  );
+}

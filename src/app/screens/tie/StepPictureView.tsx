@@ -1,0 +1,43 @@
+import { useWeave } from '../../state/knowledge.tsx';
+import { BarOrder } from '../../ui/BarOrder.tsx';
+import { SamplePicture } from '../../ui/SamplePicture.tsx';
+import { CutPicture } from './CutPicture.tsx';
+import { RowPanels } from './RowPanels.tsx';
+import { useHere } from './TieContext.tsx';
+
+/** The step as a picture on the mat. */
+export function StepPictureView() {
+  const { step, plan, tying, guide } = useHere();
+  const knot = useWeave(step.picture?.kind === 'knot' ? step.picture.id : undefined);
+  const { picture } = step;
+  const isCut = step.phase === 'cut' || step.id === 'gather';
+  if (!picture && !isCut) return null;
+  return (
+    <div className="on-mat flex grow flex-col justify-center overflow-hidden rounded-lg bg-mat p-3 text-white">
+      {picture?.kind === 'row' && <RowPanels />}
+      {picture?.kind === 'bar' && (
+        <BarOrder
+          plan={plan}
+          planned={tying.design}
+          tall
+          isHanging={!(guide.tying[0]?.frame.isMirrored ?? false)}
+        />
+      )}
+      {picture?.kind === 'knot' && knot && (
+        <div className="flex max-h-80 items-center justify-center overflow-hidden">
+          <SamplePicture
+            solved={knot}
+            view="front"
+            label={`${step.title}, the knot tight`}
+            scale={30}
+            className="h-auto max-h-72 w-auto max-w-full"
+          />
+        </div>
+      )}
+      {picture?.kind === 'place' && (
+        <p className="p-4 text-center text-xl text-white/85">Its place is marked below.</p>
+      )}
+      {isCut && <CutPicture only={step.id === 'gather' ? undefined : step.id.replace('cut-', '')} />}
+    </div>
+  );
+}

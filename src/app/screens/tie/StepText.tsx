@@ -1,0 +1,48 @@
+import { WhyText } from '../../ui/WhyNumber.tsx';
+import { useHere } from './TieContext.tsx';
+
+/** What to do now, in large type; changes are announced. */
+export function StepText() {
+  const { step, guide, index, pass } = useHere();
+  const isRow = step.picture?.kind === 'row';
+  const side = isRow ? guide.tying[pass]?.row(step.at!.row - 1).from : undefined;
+  return (
+    <section aria-label="Step">
+      <h2
+        className={`font-bold font-title leading-tight ${isRow ? 'sr-only' : 'text-4xl'}`}
+        data-testid="step-title"
+      >
+        {step.title}
+      </h2>
+      {step.isAdults && <p className="mt-1 font-semibold text-2xl text-bad">For the adult beside you</p>}
+      <ol className={`mt-3 flex flex-col gap-3 ${isRow ? 'list-none' : ''}`} data-testid="step-lines">
+        {step.lines.map((line, i) => (
+          <li
+            // biome-ignore lint/suspicious/noArrayIndexKey: lines have no identity but their place
+            key={i}
+            className={`flex gap-3 leading-snug ${step.lines.length > 3 ? 'text-[1.35rem]' : 'text-[1.65rem]'}`}
+          >
+            {step.lines.length > 1 && (
+              <span className="figure mt-0.5 shrink-0 text-ink-soft text-xl" aria-hidden>
+                {i + 1}
+              </span>
+            )}
+            <span>
+              <WhyText why={line} />
+            </span>
+          </li>
+        ))}
+      </ol>
+      {step.look && (
+        <p className="mt-3 text-ink-soft text-xl leading-snug" data-testid="step-look">
+          <span className="font-semibold">Look:</span> <WhyText why={step.look} />
+        </p>
+      )}
+      <p role="status" className="sr-only" data-testid="announce">
+        {isRow
+          ? `Row ${step.at!.row} of ${step.at!.of}. From the ${side}.`
+          : `${step.title}. Step ${index + 1} of ${guide.steps.length}.`}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,133 @@
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { comingUp } from '../../../core/steps/progress.ts';
+import { whyText } from '../../../core/why/why.ts';
+import { useUnits } from '../../ui/units.tsx';
+import { CautionBox } from './CautionBox.tsx';
+import { Coming } from './Coming.tsx';
+import { Controls } from './Controls.tsx';
+import { Counter } from './Counter.tsx';
+import { MiniBeam } from './MiniBeam.tsx';
+import { useTiePrefs } from './prefs.ts';
+import { StepPictureView } from './StepPictureView.tsx';
+import { StepText } from './StepText.tsx';
+import { chime, useAwake, useVoice } from './senses.ts';
+import { TieBar } from './TieBar.tsx';
+import { hereOf, useHere, usePiece } from './TieContext.tsx';
+import { useTieKeys } from './useTieKeys.ts';
+
+const CountPanel = lazy(() => import('./CountPanel.tsx'));
+const ReachPanel = lazy(() => import('./ReachPanel.tsx'));
+const SlipPanel = lazy(() => import('./SlipPanel.tsx'));
+const WayPanel = lazy(() => import('./WayPanel.tsx'));
+const FinishPanel = lazy(() => import('./FinishPanel.tsx'));
+
+export type PanelName = 'count' | 'reach' | 'slip' | 'way' | 'finish';
+
+/** One step at a time, readable at arm's length. */
+export function Tie() {
+  const here = useHere();
+  const { store, dispatch } = usePiece();
+  const [prefs, changePrefs] = useTiePrefs();
+  const [panel, setPanel] = useState<PanelName>();
+  const units = useUnits();
+  const { step, index, guide, tying } = here;
+  const isPaused = tying.progress.since === undefined;
+  const unread = (step.cautions ?? []).filter(
+    (c) => c.isAsked && !tying.progress.acknowledged.includes(c.id),
+  );
+
+  const next = useCallback(() => {
+    const now = hereOf(store.getState());
+    const { progress } = now.tying;
+    if (progress.since === undefined) return dispatch({ type: 'resume', now: Date.now() });
+    const asked = (now.step.cautions ?? []).filter((c) => c.isAsked && !progress.acknowledged.includes(c.id));
+    if (asked.length > 0) {
+      for (const c of asked) dispatch({ type: 'ack', caution: c.id });
+      return;
+    }
+    const to = now.guide.steps[now.index + 1];
+    if (to) dispatch({ type: 'go', to: to.id, now: Date.now() });
+    else setPanel('finish');
+  }, [store, dispatch]);
+
+  const keys = useMemo(
+    () => ({
+      next,
+      back: () => {
+        const now = hereOf(store.getState());
+        const to = now.guide.steps[now.index - 1];
+        if (to) dispatch({ type: 'go', to: to.id, now: Date.now() });
+      },
+      undo: (rows: number) => dispatch({ type: 'undo', rows, now: Date.now() }),
+      pause: () => {
+        const { since } = store.getState().tying.progress;
+        dispatch({ type: since === undefined ? 'resume' : 'pause', now: Date.now() });
+      },
+      open: (name: string) => setPanel(name as PanelName),
+    }),
+    [next, store, dispatch],
+  );
+  useTieKeys(keys, prefs.pedal);
+  useAwake(!isPaused);
+  const coming = useMemo(() => comingUp(guide.steps, index), [guide, index]);
+  const soon = coming[0];
+  const hasChime = prefs.hasChime;
+  useEffect(() => {
+    if (!hasChime) return;
+    if (step.alert) chime(true);
+    else if (soon?.inRows === 3) chime(false);
+  }, [hasChime, step.alert, soon?.inRows]);
+  const spoken = `${step.title}. ${step.lines.map((l) => whyText(l, units)).join(' ')}`;
+  useVoice(spoken, prefs.isSpoken && !isPaused);
+  useEffect(() => {
+    document.documentElement.classList.toggle('tie-dark', prefs.isDark);
+    return () => document.documentElement.classList.remove('tie-dark');
+  }, [prefs.isDark]);
+  const close = () => setPanel(undefined);
+
+  return (
+    <div className="flex min-h-dvh flex-col bg-paper">
+      <TieBar onPause={keys.pause} onPanel={setPanel} />
+      <main className="flex grow flex-col">
+        <div className="grid grow content-start gap-x-6 gap-y-4 px-5 py-4 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
+          {step.at && (
+            <div className="lg:col-start-2">
+              <Counter />
+            </div>
+          )}
+          <div className="flex min-w-0 flex-col gap-3 lg:col-start-1 lg:row-span-2 lg:row-start-1">
+            <StepPictureView />
+            <MiniBeam />
+          </div>
+          <div className={`flex min-w-0 flex-col gap-4 lg:col-start-2 ${step.at ? '' : 'lg:row-span-2'}`}>
+            <StepText />
+            <Coming />
+            <CautionBox />
+          </div>
+        </div>
+      </main>
+      <Controls
+        keys={keys}
+        label={
+          isPaused
+            ? 'Go on'
+            : unread.length > 0
+              ? 'I have read this'
+              : step.picture?.kind === 'row'
+                ? 'Row done'
+                : index === guide.steps.length - 1
+                  ? 'Finish'
+                  : 'Done, next'
+        }
+        onPanel={setPanel}
+      />
+      <Suspense>
+        {panel === 'count' && <CountPanel onClose={close} />}
+        {panel === 'reach' && <ReachPanel onClose={close} />}
+        {panel === 'slip' && <SlipPanel onClose={close} />}
+        {panel === 'way' && <WayPanel prefs={prefs} onPrefs={changePrefs} onClose={close} />}
+        {panel === 'finish' && <FinishPanel onClose={close} />}
+      </Suspense>
+    </div>
+  );
+}

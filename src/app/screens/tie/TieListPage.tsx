@@ -1,0 +1,128 @@
+import { Download, Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
+import useSWR from 'swr';
+import { formatMake, readMake } from '../../../core/formats/make.ts';
+import { readTying } from '../../../core/formats/tying.ts';
+import type { MakeRecord, PieceRecord } from '../../../storage/db.ts';
+import { listMakes, listPieces, removePiece, savePiece } from '../../../storage/pieces.ts';
+import { download, fileStem } from '../../export/files.ts';
+import { useDatabase } from '../../state/services.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { useToast } from '../../ui/Toast.tsx';
+import { useLength } from '../../ui/units.tsx';
+
+/** What is on the table, and what is done. */
+export default function TieListPage() {
+  const db = useDatabase();
+  const { data: pieces, mutate } = useSWR('pieces', () => listPieces(db));
+  const { data: makes } = useSWR('makes', () => listMakes(db));
+  const toast = useToast();
+  async function remove(piece: PieceRecord) {
+    await removePiece(db, piece.id);
+    await mutate();
+    toast({
+      text: `“${piece.name}” was taken off the table.`,
+      action: {
+        text: 'Undo',
+        run: async () => {
+          await savePiece(db, piece);
+          await mutate();
+        },
+      },
+    });
+  }
+  return (
+    <main className="mx-auto w-full max-w-4xl px-5 py-5">
+      <h1 className="font-bold font-title text-3xl">On the table</h1>
+      {pieces?.length === 0 && (
+        <p className="mt-2 text-lg">
+          Nothing is being tied. Open a design on the{' '}
+          <Link to="/" className="underline">
+            Bench
+          </Link>{' '}
+          and press “Start tying”: cutting, every row and finishing are then gone through one step at a time.
+        </p>
+      )}
+      <ul className="mt-3 flex flex-col gap-3">
+        {pieces?.map((piece) => (
+          <li
+            key={piece.id}
+            className="flex flex-wrap items-center gap-4 rounded-xl border border-rule bg-card px-4 py-3"
+          >
+            <span className="grow">
+              <span className="block font-semibold text-xl">{piece.name}</span>
+              <span className="text-ink-soft">{placeText(piece)}</span>
+            </span>
+            <Button
+              look="quiet"
+              aria-label={`Take ${piece.name} off the table`}
+              onClick={() => void remove(piece)}
+            >
+              <Trash2 size={18} aria-hidden />
+            </Button>
+            <Link
+              to={`/tie/${piece.id}`}
+              className="rounded-md bg-amber px-5 py-2 font-semibold text-[#1b211f] text-lg hover:bg-[#f0b43a]"
+            >
+              Go on<span className="sr-only"> with {piece.name}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {makes && makes.length > 0 && (
+        <>
+          <h2 className="mt-8 font-bold font-title text-2xl">Done</h2>
+          <ul className="mt-3 flex flex-col gap-2" data-testid="makes">
+            {makes.map((m) => (
+              <Done key={m.id} record={m} />
+            ))}
+          </ul>
+        </>
+      )}
+    </main>
+  );
+}
+
+function placeText(piece: PieceRecord): string {
+  const tying = readTying(piece.tying);
+  if (!tying.ok) return 'cannot be read; left untouched';
+  const row = /^row-(?:\d+-)*(\d+)$/.exec(tying.value.progress.at);
+  const when = new Date(piece.updatedAt).toLocaleString(undefined, {
+    dateStyle: 'medium',
+    timeStyle: 'short',
+  });
+  return `${row ? `at row ${row[1]}` : `at “${tying.value.progress.at.replaceAll('-', ' ')}”`}, ${when}`;
+}
+
+function Done({ record }: { readonly record: MakeRecord }) {
+  const show = useLength();
+  const read = readMake(record.make);
+  if (!read.ok) return <li className="text-bad">A make that cannot be read: {read.issues[0]!.message}</li>;
+  const make = read.value;
+  const minutes = Math.round(Object.values(make.spent).reduce((a, b) => a + b, 0) / 60_000);
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-lg border border-rule bg-card px-4 py-2">
+      <span className="font-semibold text-lg">{make.name}</span>
+      <span className="grow text-ink-soft">
+        {make.planned.rows} rows, {minutes} min
+        {make.closedMm !== undefined &&
+          `, closes at ${show(make.closedMm)} (planned ${show(make.planned.closedMm)})`}
+        {make.fit !== 'not tried' && `, ${make.fit === 'right' ? 'sits right' : make.fit}`}
+        {make.undoneRows > 0 && `, ${make.undoneRows} rows undone`}
+      </span>
+      <Button
+        look="quiet"
+        aria-label={`Save the record of ${make.name}`}
+        onClick={() =>
+          download({
+            name: `${fileStem(make.name)}-make.json`,
+            type: 'application/json',
+            text: formatMake(make),
+          })
+        }
+      >
+        <Download size={18} aria-hidden />
+      </Button>
+    </li>
+  );
+}

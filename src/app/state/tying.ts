@@ -1,0 +1,172 @@
+import { createStore, type StoreApi } from 'zustand/vanilla';
+import type { Design } from '../../core/formats/design.ts';
+import { newTying, readTying, type Tying } from '../../core/formats/tying.ts';
+import type { Knowledge } from '../../core/plan/knowledge.ts';
+import { plan } from '../../core/plan/plan.ts';
+import type { Plan } from '../../core/plan/types.ts';
+import { fail, ok, type Result } from '../../core/result.ts';
+import { type ProgressAction, reduceProgress, startProgress } from '../../core/steps/progress.ts';
+import { type Guide, guideFor } from '../../core/steps/steps.ts';
+import { USUAL_WAY, type WayOfWorking } from '../../core/steps/types.ts';
+import type { Database, PieceRecord } from '../../storage/db.ts';
+import { getPiece, savePiece, writeTyingJournal } from '../../storage/pieces.ts';
+
+export interface TyingState {
+  readonly id: string;
+  readonly designId: string;
+  readonly tying: Tying;
+  readonly plan: Plan;
+  readonly guide: Guide;
+  readonly save: 'saved' | 'saving' | { readonly failed: string };
+  readonly notice: string | undefined;
+}
+
+/** A piece on the table: every action moves it and is kept at once. */
+export interface TyingPiece {
+  readonly store: StoreApi<TyingState>;
+  readonly dispatch: (action: ProgressAction) => void;
+  readonly dismiss: () => void;
+  readonly retry: () => void;
+  readonly close: () => void;
+}
+
+interface Message {
+  readonly id: string;
+  readonly updatedAt: number;
+}
+
+const CHANNEL = 'warp-beam-pieces';
+
+/** Begins a piece from a design and keeps it; hands back its id. */
+export async function beginPiece(
+  db: Database,
+  designId: string,
+  design: Design,
+  know: Knowledge,
+  way: WayOfWorking = USUAL_WAY,
+): Promise<Result<string>> {
+  const made = guided(design, know, way);
+  if (!made.ok) return made;
+  const now = Date.now();
+  const id = crypto.randomUUID();
+  const tying = newTying(design, startProgress(made.value.guide.steps[0]!.id, way, now), now);
+  try {
+    await savePiece(db, { id, designId, name: design.name, updatedAt: now, tying });
+  } catch (error) {
+    return fail({ code: 'storage', path: '', message: `This piece cannot be kept: ${failure(error)}` });
+  }
+  return ok(id);
+}
+
+function guided(design: Design, know: Knowledge, way: WayOfWorking): Result<{ plan: Plan; guide: Guide }> {
+  const made = plan(design, know);
+  if (!made.ok) return made;
+  const guide = guideFor(design, made.value, way, know);
+  return guide.ok ? ok({ plan: made.value, guide: guide.value }) : guide;
+}
+
+/** Opens a piece where it was left; one that cannot be read is left as it is. */
+export async function openPiece(db: Database, id: string, know: Knowledge): Promise<Result<TyingPiece>> {
+  const record = await getPiece(db, id);
+  if (!record)
+    return fail({ code: 'piece.gone', path: '', message: 'This piece is not on the table any more.' });
+  const tying = readTying(record.tying);
+  if (!tying.ok) return tying;
+  const made = guided(tying.value.design, know, tying.value.progress.way);
+  if (!made.ok) return made;
+  return ok(createPiece(db, record, resumed(tying.value, record), made.value, know));
+}
+
+/** Time while nobody was there does not count: a step that was running goes on from now. */
+function resumed(tying: Tying, record: PieceRecord): Tying {
+  const { progress } = tying;
+  if (progress.since === undefined) return tying;
+  const last = Math.max(progress.since, record.updatedAt);
+  return { ...tying, progress: { ...progress, since: Date.now() - Math.max(0, last - progress.since) } };
+}
+
+function createPiece(
+  db: Database,
+  record: PieceRecord,
+  tying: Tying,
+  made: { readonly plan: Plan; readonly guide: Guide },
+  know: Knowledge,
+): TyingPiece {
+  const { id, designId, name } = record;
+  const store = createStore<TyingState>(() => ({
+    id,
+    designId,
+    tying,
+    ...made,
+    save: 'saved',
+    notice: undefined,
+  }));
+  const channel = new BroadcastChannel(CHANNEL);
+  let newest = record.updatedAt;
+  let waiting: PieceRecord | undefined;
+  let busy = false;
+
+  async function drain() {
+    if (busy) return;
+    busy = true;
+    while (waiting) {
+      const piece = waiting;
+      waiting = undefined;
+      try {
+        await savePiece(db, piece);
+        channel.postMessage({ id, updatedAt: piece.updatedAt } satisfies Message);
+      } catch (error) {
+        waiting ??= piece;
+        store.setState({ save: { failed: failure(error) } });
+        busy = false;
+        return;
+      }
+    }
+    busy = false;
+    store.setState({ save: 'saved' });
+  }
+
+  function keep(next: Tying) {
+    newest = Math.max(Date.now(), newest + 1);
+    waiting = { id, designId, name, updatedAt: newest, tying: next };
+    writeTyingJournal(waiting);
+    store.setState({ tying: next, save: 'saving' });
+    void drain();
+  }
+
+  channel.onmessage = async ({ data }: MessageEvent<Message>) => {
+    if (data.id !== id || data.updatedAt <= newest) return;
+    const theirs = await getPiece(db, id);
+    const read = theirs && readTying(theirs.tying);
+    if (!theirs || !read?.ok || theirs.updatedAt <= newest) return;
+    newest = theirs.updatedAt;
+    const again = guided(read.value.design, know, read.value.progress.way);
+    store.setState({
+      tying: read.value,
+      ...(again.ok ? again.value : {}),
+      notice: 'Another tab went on with this piece; shown here as it is now.',
+    });
+  };
+
+  return {
+    store,
+    dispatch: (action) => {
+      const { tying: now, guide } = store.getState();
+      const progress = reduceProgress(now.progress, guide.steps, action);
+      if (progress === now.progress) return;
+      if (action.type === 'way') {
+        const again = guided(now.design, know, action.way);
+        if (again.ok) store.setState(again.value);
+      }
+      keep({ ...now, progress });
+    },
+    dismiss: () => store.setState({ notice: undefined }),
+    retry: () => void drain(),
+    close: () => channel.close(),
+  };
+}
+
+function failure(error: unknown): string {
+  const { name, message } = error as DOMException;
+  return name === 'QuotaExceededError' ? 'the browser’s storage is full.' : message;
+}

@@ -1,0 +1,80 @@
+import type { Plan } from '../plan/types.ts';
+import { fail, ok, type Result } from '../result.ts';
+import { workingEnds } from '../steps/ends.ts';
+import type { Progress } from '../steps/progress.ts';
+import { schemaIssues } from '../validation.ts';
+import { type Design, readDesign } from './design.ts';
+import type { Make } from './make.gen.ts';
+import validate from './make.validate.gen.js';
+
+export type { Make } from './make.gen.ts';
+
+const FORMAT = 'warp-beam/make';
+const VERSION = 1;
+
+/** What the maker says when a piece is done; everything may be left out. Lengths in mm. */
+export interface Finished {
+  readonly closedMm?: number;
+  readonly wovenMm?: number;
+  readonly fit: Make['fit'];
+  readonly checks: Make['checks'];
+  /** Left of each working end, by band and its index there. */
+  readonly left: readonly { readonly band: number; readonly end: number; readonly leftMm: number }[];
+  readonly notes?: string;
+}
+
+/** A finished piece as a record: planned against cut, left over and measured. */
+export function makeRecord(
+  id: string,
+  design: Design,
+  plan: Plan,
+  progress: Progress,
+  times: { readonly startedAt: number; readonly finishedAt: number },
+  done: Finished,
+): Make {
+  return {
+    format: FORMAT,
+    version: VERSION,
+    id,
+    name: design.name,
+    ...times,
+    design: design as unknown as Make['design'],
+    planned: { rows: plan.rows, wovenMm: plan.wovenLengthMm, closedMm: plan.closed.closedMm },
+    cuts: plan.cords.map((c) => ({ letter: c.letter, cordType: c.cordType, cutMm: c.cutLengthMm })),
+    leftovers: done.left.flatMap(({ band, end, leftMm }) => {
+      const e = workingEnds(plan, band)[end];
+      if (!e) return [];
+      const planned = e.startMm - e.usedMm(plan.bands[band]!.rows) - e.closureMm;
+      return [{ letter: e.letter, strand: e.strand, lane: e.lane, leftMm, plannedMm: Math.max(0, planned) }];
+    }),
+    rows: plan.bands.map((b) => b.rows),
+    ...(done.wovenMm === undefined ? {} : { wovenMm: done.wovenMm }),
+    ...(done.closedMm === undefined ? {} : { closedMm: done.closedMm }),
+    fit: done.fit,
+    checks: done.checks,
+    spent: { ...progress.spent },
+    slips: progress.slips.map((s) => ({ ...s })),
+    undoneRows: progress.undoneRows,
+    ...(done.notes ? { notes: done.notes } : {}),
+  };
+}
+
+export const formatMake = (make: Make): string => `${JSON.stringify(make, null, 2)}\n`;
+
+/** Reads a make record; issues say where and why. */
+export function readMake(data: unknown): Result<Make> {
+  const { format, version } = (data ?? {}) as { format?: unknown; version?: unknown };
+  if (format !== FORMAT)
+    return fail({ code: 'file.foreign', path: '/format', message: 'This is not a make of Warp Beam’s.' });
+  if (typeof version === 'number' && version > VERSION)
+    return fail({
+      code: 'file.newer',
+      path: '/version',
+      message: 'This make was written by a newer Warp Beam. It was left untouched.',
+    });
+  if (!validate(data)) return { ok: false, issues: schemaIssues(validate.errors ?? []) };
+  const design = readDesign((data as Make).design);
+  if (!design.ok)
+    return { ok: false, issues: design.issues.map((i) => ({ ...i, path: `/design${i.path}` })) };
+  return ok(data as Make);
+}

@@ -1,0 +1,70 @@
+// Generated from schemas/tying.schema.json by npm run gen. Do not edit.
+
+/**
+ * A piece under the maker's hands: the design that it was begun from, and how far it has come. Times in ms, lengths in mm.
+ */
+export interface Tying {
+  format: "warp-beam/tying";
+  version: 1;
+  startedAt: number;
+  design: {};
+  progress: {
+    at: string;
+    way: {
+      start: "left" | "right";
+      hand: "left" | "right";
+      withAdult: boolean;
+      melt: "flat" | "bead";
+      dry: "whip" | "stitch" | "glue";
+      own?: {
+        armSpanMm?: number;
+        elbowMm?: number;
+        handSpanMm?: number;
+        thumbMm?: number;
+      };
+    };
+    spent: {
+      gather: number;
+      cut: number;
+      "set up": number;
+      tie: number;
+      close: number;
+      finish: number;
+      check: number;
+    };
+    since?: number;
+    /**
+     * @maxItems 50
+     */
+    acknowledged: string[];
+    /**
+     * @maxItems 2000
+     */
+    left: {
+      rows: number;
+      end: number;
+      leftMm: number;
+      band: number;
+      pass: number;
+    }[];
+    /**
+     * @maxItems 2000
+     */
+    woven: {
+      rows: number;
+      wovenMm: number;
+      band: number;
+      pass: number;
+    }[];
+    /**
+     * @maxItems 2000
+     */
+    slips: {
+      row: number;
+      band: number;
+      fault: string;
+      undone: number;
+    }[];
+    undoneRows: number;
+  };
+}

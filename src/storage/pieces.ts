@@ -1,0 +1,63 @@
+import type { Make } from '../core/formats/make.ts';
+import type { Database, MakeRecord, PieceRecord } from './db.ts';
+
+/** Pieces under the maker's hands, last touched first. */
+export async function listPieces(db: Database): Promise<PieceRecord[]> {
+  const all = await db.getAll('pieces');
+  return all.sort((a, b) => b.updatedAt - a.updatedAt);
+}
+
+export const savePiece = async (db: Database, piece: PieceRecord): Promise<void> => {
+  await db.put('pieces', piece);
+};
+
+export const removePiece = async (db: Database, id: string): Promise<void> => {
+  await db.delete('pieces', id);
+  clearTyingJournal(id);
+};
+
+/** A finished piece goes into the log and off the table, both or neither. */
+export async function finishPiece(db: Database, pieceId: string, make: Make): Promise<void> {
+  const tx = db.transaction(['pieces', 'makes'], 'readwrite');
+  await tx.objectStore('makes').put({ id: make.id, finishedAt: make.finishedAt, make });
+  await tx.objectStore('pieces').delete(pieceId);
+  await tx.done;
+  clearTyingJournal(pieceId);
+}
+
+export async function listMakes(db: Database): Promise<MakeRecord[]> {
+  const all = await db.getAll('makes');
+  return all.sort((a, b) => b.finishedAt - a.finishedAt);
+}
+
+const key = (id: string) => `warp-beam-tying:${id}`;
+
+/** Written at once with every step, so that a dying tab or battery loses none. */
+export function writeTyingJournal(piece: PieceRecord): void {
+  try {
+    localStorage.setItem(key(piece.id), JSON.stringify(piece));
+  } catch {
+    // No room or not allowed: the store itself still reports whether it could save.
+  }
+}
+
+/** The piece as it was last seen, by the store or by the journal, whichever is newer. */
+export async function getPiece(db: Database, id: string): Promise<PieceRecord | undefined> {
+  const stored = await db.get('pieces', id);
+  try {
+    const left = JSON.parse(localStorage.getItem(key(id)) ?? 'null') as PieceRecord | null;
+    // A piece that is in the journal only was removed or finished elsewhere.
+    if (stored && left?.id === id && left.updatedAt > stored.updatedAt) return left;
+  } catch {
+    // An unreadable journal is none.
+  }
+  return stored;
+}
+
+function clearTyingJournal(id: string): void {
+  try {
+    localStorage.removeItem(key(id));
+  } catch {
+    // Nothing was written then, either.
+  }
+}
