@@ -147,7 +147,14 @@ export function cutRows(
   function crossesY(index: number, a: number, b: number, y: number): number | undefined {
     for (let k = 0; k < 24; k++) {
       const [t0, t1] = [a + ((b - a) * k) / 24, a + ((b - a) * (k + 1)) / 24];
-      if (yAt(index, t0) <= y && yAt(index, t1) > y) return (t0 + t1) / 2;
+      if (yAt(index, t0) > y || yAt(index, t1) <= y) continue;
+      let [lo, hi] = [t0, t1];
+      for (let n = 0; n < 40; n++) {
+        const middle = (lo + hi) / 2;
+        if (yAt(index, middle) <= y) lo = middle;
+        else hi = middle;
+      }
+      return lo;
     }
     return undefined;
   }
