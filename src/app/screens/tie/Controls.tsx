@@ -17,7 +17,7 @@ export function Controls({ keys, label, onPanel }: Props) {
   const [rows, setRows] = useState(1);
   const isTying = step.at !== undefined;
   return (
-    <div className="sticky bottom-0 border-rule border-t bg-card px-5 pt-2 pb-3">
+    <section aria-label="Go on" className="sticky bottom-0 border-rule border-t bg-card px-5 pt-2 pb-3">
       <div className="mb-2 flex flex-wrap items-center gap-2">
         <Button onClick={keys.back} disabled={index === 0} aria-keyshortcuts="ArrowLeft">
           <ArrowLeft size={18} aria-hidden /> <span className="max-sm:sr-only">Back</span>
@@ -64,13 +64,13 @@ export function Controls({ keys, label, onPanel }: Props) {
         onClick={keys.next}
         data-testid="next"
         aria-keyshortcuts="Space ArrowRight"
-        className="flex h-20 w-full items-center justify-center gap-4 rounded-xl bg-amber font-bold text-4xl text-[#1b211f] hover:bg-[#f0b43a]"
+        className="flex h-[min(5rem,13vh)] w-full items-center justify-center gap-4 rounded-xl bg-amber font-bold text-[min(2.25rem,9vw)] text-[#1b211f] hover:bg-[#f0b43a]"
       >
         {label}
         <span className="hidden font-normal text-xl sm:inline" aria-hidden>
           Space
         </span>
       </button>
-    </div>
+    </section>
   );
 }

@@ -15,24 +15,26 @@ export function Counter() {
   return (
     <section aria-label="Count" className="flex flex-wrap items-end gap-x-6 gap-y-1">
       <p className="leading-none">
-        <span className="figure font-bold text-7xl" data-testid="row-number">
+        <span className="figure font-bold text-[min(4.5rem,22vw)]" data-testid="row-number">
           {at.row}
         </span>
-        <span className="ml-2 text-2xl text-ink-soft">
+        <span className="ml-2 text-[min(1.5rem,7vw)] text-ink-soft">
           of {at.of}, <span data-testid="rows-to-go">{at.of - at.row + 1}</span> to go
         </span>
       </p>
       {tying.row(0).ends > 1 || doesTurn ? (
-        <p className="flex items-center gap-3">
+        <p className="flex flex-wrap items-center gap-x-3 gap-y-1">
           <span
-            className="shrink-0 whitespace-nowrap rounded-lg bg-amber px-4 py-1 font-bold text-3xl text-[#1b211f] uppercase"
+            className="shrink-0 whitespace-nowrap rounded-lg bg-amber px-4 py-1 font-bold text-[min(1.9rem,9vw)] text-[#1b211f] uppercase"
             data-testid="next-side"
           >
             {side === 'left' && <span aria-hidden>← </span>}
             {side}
             {side === 'right' && <span aria-hidden> →</span>}
           </span>
-          <span className="text-ink-soft text-xl leading-tight">{sign ?? 'starts; keep to it'}</span>
+          <span className="text-[min(1.25rem,6vw)] text-ink-soft leading-tight">
+            {sign ?? 'starts; keep to it'}
+          </span>
         </p>
       ) : null}
     </section>

@@ -9,7 +9,7 @@ export function StepText() {
   return (
     <section aria-label="Step">
       <h2
-        className={`font-bold font-title leading-tight ${isRow ? 'sr-only' : 'text-4xl'}`}
+        className={`font-bold font-title leading-tight ${isRow ? 'sr-only' : 'text-[min(2.25rem,10vw)]'}`}
         data-testid="step-title"
       >
         {step.title}
@@ -20,7 +20,7 @@ export function StepText() {
           <li
             // biome-ignore lint/suspicious/noArrayIndexKey: lines have no identity but their place
             key={i}
-            className={`flex gap-3 leading-snug ${step.lines.length > 3 ? 'text-[1.35rem]' : 'text-[1.65rem]'}`}
+            className={`flex gap-3 leading-snug ${step.lines.length > 3 ? 'text-[min(1.35rem,7vw)]' : 'text-[min(1.65rem,8vw)]'}`}
           >
             {step.lines.length > 1 && (
               <span className="figure mt-0.5 shrink-0 text-ink-soft text-xl" aria-hidden>

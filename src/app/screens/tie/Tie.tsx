@@ -89,7 +89,7 @@ export function Tie() {
     <div className="flex min-h-dvh flex-col bg-paper">
       <TieBar onPause={keys.pause} onPanel={setPanel} />
       <main className="flex grow flex-col">
-        <div className="grid grow content-start gap-x-6 gap-y-4 px-5 py-4 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
+        <div className="grid grow grid-cols-[minmax(0,1fr)] content-start gap-x-6 gap-y-4 px-5 py-4 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
           {step.at && (
             <div className="lg:col-start-2">
               <Counter />

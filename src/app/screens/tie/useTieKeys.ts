@@ -30,8 +30,10 @@ export function useTieKeys(keys: TieKeys, pedal: string | undefined): void {
       if (/^\d$/.test(key)) typed = (typed + key).slice(-3);
       else if (isNext) act(e, keys.next);
       else if (key === 'arrowleft') act(e, keys.back);
-      else if (key === 'u') act(e, () => keys.undo(Math.max(1, Number(typed) || 1)));
-      else if (key === 'p') act(e, keys.pause);
+      else if (key === 'u') {
+        const rows = Math.max(1, Number(typed) || 1);
+        act(e, () => keys.undo(rows));
+      } else if (key === 'p') act(e, keys.pause);
       else if (PANELS[key]) act(e, () => keys.open(PANELS[key]!));
       else if (key === 'escape') typed = '';
     }

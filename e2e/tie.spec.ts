@@ -1,0 +1,231 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { readMake } from '../src/core/formats/make.ts';
+import { expect, openDemo, saved, test, violations } from './help.ts';
+
+const title = (page: Page) => page.getByTestId('step-title');
+const rowNumber = async (page: Page) => Number(await page.getByTestId('row-number').textContent());
+
+async function startTying(page: Page, name: string): Promise<void> {
+  await openDemo(page, name);
+  await page.getByRole('button', { name: 'Start tying' }).click();
+  await expect(title(page)).toHaveText('Lay everything out');
+}
+
+/** Presses on with one key until a step comes whose title begins so. */
+async function pressTo(page: Page, start: string, key = 'ArrowRight'): Promise<void> {
+  for (let i = 0; i < 400; i++) {
+    const text = await title(page).textContent();
+    if (text?.startsWith(start)) return;
+    await page.keyboard.press(key);
+  }
+  throw new Error(`no step “${start}”`);
+}
+
+test('a whole bracelet by keyboard: cautions, every row, finish, and a record of the make', async ({
+  page,
+}) => {
+  await startTying(page, 'First band, one cord');
+  await page.keyboard.press('Space');
+  await expect(title(page)).toHaveText('Cut A, Sodium');
+  // Heat and blade are read once before the step is gone through, and not again.
+  await expect(page.getByTestId('next')).toContainText('I have read this');
+  await expect(page.getByTestId('cautions')).toContainText('Molten cord sticks and burns');
+  await page.keyboard.press('Space');
+  await expect(title(page)).toHaveText('Cut A, Sodium');
+  await expect(page.getByTestId('next')).toContainText('Done, next');
+  await pressTo(page, 'Row 1 of 32');
+  await expect(page.getByTestId('next-side')).toContainText('left');
+  await expect(page.getByTestId('announce')).toHaveText('Row 1 of 32. From the left.');
+  await expect(page.getByTestId('step-lines')).toContainText('Left end: over both cores, out at the right.');
+  const sides: string[] = [];
+  for (let row = 1; row <= 32; row++) {
+    await pressTo(page, `Row ${row} of 32`, 'Space');
+    expect(await rowNumber(page)).toBe(row);
+    await expect(page.getByTestId('rows-to-go')).toHaveText(String(32 - row + 1));
+    sides.push((await page.getByTestId('next-side').textContent())!.includes('left') ? 'left' : 'right');
+    await page.keyboard.press(row % 2 ? 'Space' : 'ArrowRight');
+  }
+  expect(sides).toEqual(Array.from({ length: 32 }, (_, i) => (i % 2 ? 'right' : 'left')));
+  await pressTo(page, 'Snip and seal');
+  // Read once already: it stands there, and does not stop the hands.
+  await expect(page.getByTestId('next')).toContainText('Done, next');
+  await pressTo(page, 'Tell the wearer');
+  await page.keyboard.press('Space');
+  await page.getByLabel('Closed, its inside measures').fill('20.1 cm');
+  await expect(page.getByTestId('off-by')).toContainText('than planned');
+  await page.getByRole('button', { name: 'sits right' }).click();
+  await page.getByLabel('Ends cannot be pulled out').check();
+  await page.getByLabel('Left over of A, Sodium, end 1').fill('21 cm');
+  await page.getByRole('button', { name: 'Into the log' }).click();
+  await expect(page.getByRole('heading', { name: 'On the table' })).toBeVisible();
+  const done = page.getByTestId('makes');
+  await expect(done).toContainText('First band, one cord');
+  await expect(done).toContainText('sits right');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    done.getByRole('button', { name: /^Save the record/ }).click(),
+  ]);
+  const make = readMake(JSON.parse(readFileSync((await file.path())!, 'utf8')));
+  if (!make.ok) throw new Error(JSON.stringify(make.issues));
+  expect(make.value.closedMm).toBe(201);
+  expect(make.value.planned.rows).toBe(32);
+  expect(make.value.leftovers).toEqual([expect.objectContaining({ letter: 'A', leftMm: 210 })]);
+  expect(make.value.checks.find((c) => c.id === 'ends')!.ok).toBe(true);
+});
+
+test('a page killed in the middle is opened again at the same row, with what was measured', async ({
+  page,
+  context,
+}) => {
+  await startTying(page, 'First band, one cord');
+  await pressTo(page, 'Row 11 of 32');
+  const url = page.url();
+  await page.keyboard.press('w');
+  await page.getByLabel('Left of A, Sodium, end 1').fill('70 cm');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(title(page)).toHaveText('Row 13 of 32');
+  await page.close({ runBeforeUnload: false });
+  const again = await context.newPage();
+  await again.goto(url);
+  await expect(title(again)).toHaveText('Row 13 of 32');
+  await again.keyboard.press('ArrowLeft');
+  await again.keyboard.press('ArrowLeft');
+  await again.keyboard.press('w');
+  await expect(again.getByLabel('Left of A, Sodium, end 1')).toHaveValue('70.0 cm');
+  await again.getByRole('button', { name: 'Close' }).click();
+  // From the Bench and from the table it is gone on with, not begun anew.
+  await again.getByRole('link', { name: 'Bench' }).click();
+  await expect(again.getByRole('button', { name: 'Go on tying' })).toBeVisible();
+  await again.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Tie' }).click();
+  await again.getByRole('link', { name: 'Go on with First band, one cord' }).click();
+  await expect(title(again)).toHaveText('Row 11 of 32');
+});
+
+test('a lost count comes back from bumps and the last side', async ({ page }) => {
+  await startTying(page, 'First band, one cord');
+  await pressTo(page, 'Row 15 of 32');
+  // Two rows too many were pressed: really twelve are done, so the last bump is on the left.
+  await page.keyboard.press('l');
+  await page.getByRole('button', { name: 'left', exact: true }).click();
+  await page.getByLabel('Bumps on the left edge').fill('6');
+  await expect(page.getByTestId('found-count')).toContainText('12 rows are done');
+  await expect(page.getByTestId('found-count')).toContainText('the next starts from the left');
+  await page.getByRole('button', { name: 'Go on with row 13' }).click();
+  expect(await rowNumber(page)).toBe(13);
+  await expect(page.getByTestId('next-side')).toContainText('left');
+});
+
+test('undo by count and key; back; a pedal key of one’s own', async ({ page }) => {
+  await startTying(page, 'First band, one cord');
+  await pressTo(page, 'Row 9 of 32');
+  await page.keyboard.press('3');
+  await page.keyboard.press('u');
+  expect(await rowNumber(page)).toBe(6);
+  await page.getByLabel('Rows to undo').fill('2');
+  await page.getByRole('button', { name: 'Undo 2 rows' }).click();
+  expect(await rowNumber(page)).toBe(4);
+  await page.keyboard.press('ArrowLeft');
+  expect(await rowNumber(page)).toBe(3);
+  await page.keyboard.press('o');
+  await page.getByRole('button', { name: 'Assign a key' }).click();
+  await page.keyboard.press('F8');
+  await expect(page.getByRole('button', { name: 'Pedal: F8' })).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.keyboard.press('F8');
+  expect(await rowNumber(page)).toBe(4);
+  // A left-handed maker who starts at the right reads the mirror image.
+  await page.keyboard.press('o');
+  await page
+    .getByRole('group', { name: 'Rows start from the' })
+    .getByRole('button', { name: 'right' })
+    .click();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByTestId('next-side')).toContainText('left');
+  await expect(page.getByTestId('step-lines')).toContainText('Left end: over both cores');
+});
+
+test('will it reach? learns from what is left and says what can be done', async ({ page }) => {
+  await startTying(page, "Guide's band");
+  await pressTo(page, 'Row 11 of 31');
+  await page.keyboard.press('w');
+  await page.getByLabel('Left of A, Aurora, end 1').fill('84 cm');
+  await expect(page.getByTestId('verdict')).toHaveText('It reaches');
+  for (const end of [1, 2]) await page.getByLabel(`Left of A, Aurora, end ${end}`).fill('79 cm');
+  await expect(page.getByTestId('verdict')).not.toHaveText('It reaches');
+  await expect(page.getByTestId('learned')).toContainText(/takes 1[12]\d % of the planned cord/);
+  const remedies = page.getByTestId('remedies');
+  await expect(remedies).toContainText('Tie the last rows with a fid');
+  await expect(remedies).toContainText('Splice A in row');
+  await page.getByRole('button', { name: /with a fid/ }).click();
+  await expect(page.getByTestId('reach-rows')).toContainText('are needed');
+});
+
+test('it looks wrong: the picture is picked, the row is named, rows are undone', async ({ page }) => {
+  await startTying(page, 'Dome night band');
+  await pressTo(page, 'Row 12 of 29');
+  await page.keyboard.press('s');
+  await expect(page.getByTestId('slip-picture')).toHaveCount(7, { timeout: 40_000 });
+  await page.getByRole('button', { name: /^The same side twice/ }).click();
+  await page.getByLabel('How many rows up from the last').fill('4');
+  await expect(page.getByTestId('slip-advice')).toHaveText('It is in row 8. Undo it: 4 rows.');
+  await page.getByRole('button', { name: 'Undo 4 rows' }).click();
+  expect(await rowNumber(page)).toBe(8);
+});
+
+test('a ring is announced three rows before and comes at its row; an adult takes the flame', async ({
+  page,
+}) => {
+  await startTying(page, 'Halley’s collar');
+  await page.keyboard.press('o');
+  await page.getByLabel('A child ties, an adult does flame and blade').check();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByText('For the adult beside you')).toBeVisible();
+  await pressTo(page, 'Row 7 of 83');
+  await expect(page.getByTestId('coming')).toContainText('in 3 rows: D-ring');
+  await pressTo(page, 'Lay the D-ring on');
+  await expect(page.getByTestId('step-lines')).toContainText('Rows 10 to 15');
+});
+
+test('Tie on a phone, at 200 % text, dark or light, has no trouble that a checker finds', async ({
+  page,
+}) => {
+  await startTying(page, 'First band, one cord');
+  await pressTo(page, 'Row 5 of 32');
+  expect(await violations(page)).toEqual([]);
+  await page.keyboard.press('o');
+  await page.getByLabel('Dark, for the evening').check();
+  expect(await violations(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Close' }).click();
+  expect(await violations(page)).toEqual([]);
+  for (const panel of ['l', 'w']) {
+    await page.keyboard.press(panel);
+    expect(await violations(page), panel).toEqual([]);
+    await page.getByRole('button', { name: 'Close' }).click();
+  }
+  await page.setViewportSize({ width: 390, height: 844 });
+  const wide = () => page.evaluate(() => document.documentElement.scrollWidth);
+  expect(await wide()).toBeLessThanOrEqual(390);
+  await page.evaluate(() => {
+    document.documentElement.style.fontSize = '200%';
+  });
+  expect(await wide()).toBeLessThanOrEqual(390);
+  await expect(page.getByTestId('next')).toBeVisible();
+  await page.getByTestId('next').click();
+  await expect(title(page)).toHaveText('Row 6 of 32');
+});
+
+test('two tabs on one piece: the other follows', async ({ page, context }) => {
+  await startTying(page, 'First band, one cord');
+  await pressTo(page, 'Row 3 of 32');
+  await saved(page);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(title(other)).toHaveText('Row 3 of 32');
+  await other.keyboard.press('ArrowRight');
+  await expect(title(page)).toHaveText('Row 4 of 32');
+  await expect(page.getByText('Another tab went on with this piece')).toBeVisible();
+});

@@ -1,0 +1,180 @@
+import 'fake-indexeddb/auto';
+import { readFileSync } from 'node:fs';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { type Design, parseDesign } from '../../core/formats/design.ts';
+import { formatMake, makeRecord, readMake } from '../../core/formats/make.ts';
+import { readTying } from '../../core/formats/tying.ts';
+import { LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
+import { type Database, openDatabase } from '../../storage/db.ts';
+import {
+  finishPiece,
+  getPiece,
+  listMakes,
+  listPieces,
+  removePiece,
+  writeTyingJournal,
+} from '../../storage/pieces.ts';
+import { beginPiece, openPiece, type TyingPiece } from './tying.ts';
+
+const kept = new Map<string, string>();
+vi.stubGlobal('localStorage', {
+  getItem: (k: string) => kept.get(k) ?? null,
+  setItem: (k: string, v: string) => void kept.set(k, v),
+  removeItem: (k: string) => void kept.delete(k),
+});
+
+const design: Design = (() => {
+  const read = parseDesign(readFileSync('examples/pavel-first-band.json', 'utf8'));
+  if (!read.ok) throw new Error('example');
+  return read.value;
+})();
+
+let db: Database;
+beforeEach(async () => {
+  kept.clear();
+  db = await openDatabase();
+  await db.clear('pieces');
+  await db.clear('makes');
+});
+
+async function begun(): Promise<string> {
+  const id = await beginPiece(db, 'd1', design, LIBRARY_ONLY);
+  if (!id.ok) throw new Error(id.issues[0]!.message);
+  return id.value;
+}
+
+async function opened(id: string): Promise<TyingPiece> {
+  const piece = await openPiece(db, id, LIBRARY_ONLY);
+  if (!piece.ok) throw new Error(piece.issues[0]!.message);
+  return piece.value;
+}
+
+const settle = () => new Promise((resolve) => setTimeout(resolve, 30));
+const at = (p: TyingPiece) => p.store.getState().tying.progress.at;
+
+describe('a piece on the table', () => {
+  it('is opened at the step that it was left at', async () => {
+    const id = await begun();
+    const piece = await opened(id);
+    piece.dispatch({ type: 'go', to: 'row-7', now: Date.now() });
+    await settle();
+    expect(piece.store.getState().save).toBe('saved');
+    piece.close();
+    const again = await opened(id);
+    expect(at(again)).toBe('row-7');
+    again.close();
+  });
+
+  it('a step that reached the journal and not the store is not lost; an older journal is', async () => {
+    const id = await begun();
+    const stored = (await getPiece(db, id))!;
+    const read = readTying(stored.tying);
+    if (!read.ok) throw new Error('tying');
+    const ahead = { ...read.value, progress: { ...read.value.progress, at: 'row-20' } };
+    writeTyingJournal({ ...stored, updatedAt: stored.updatedAt + 5, tying: ahead });
+    const piece = await opened(id);
+    expect(at(piece)).toBe('row-20');
+    piece.close();
+    writeTyingJournal({ ...stored, updatedAt: stored.updatedAt - 5, tying: ahead });
+    const other = await opened(id);
+    expect(at(other)).toBe('gather');
+    other.close();
+  });
+
+  it('keeps the design that was cut, whatever becomes of it on the Bench, and the way of working', async () => {
+    const piece = await opened(await begun());
+    const { way } = piece.store.getState().tying.progress;
+    piece.dispatch({ type: 'way', way: { ...way, start: 'right' } });
+    const { guide, tying } = piece.store.getState();
+    expect(guide.tying[0]!.row(0).from).toBe('right');
+    expect(tying.design).toEqual(design);
+    await settle();
+    piece.close();
+  });
+
+  it('says that it could not be kept, and keeps it when it can', async () => {
+    const id = await begun();
+    const piece = await opened(id);
+    const put = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('no room', 'QuotaExceededError');
+    });
+    piece.dispatch({ type: 'go', to: 'row-2', now: Date.now() });
+    await settle();
+    expect(piece.store.getState().save).toEqual({ failed: 'the browser’s storage is full.' });
+    expect(at(piece)).toBe('row-2');
+    put.mockRestore();
+    piece.retry();
+    await settle();
+    expect(piece.store.getState().save).toBe('saved');
+    const stored = readTying((await db.get('pieces', id))!.tying);
+    expect(stored.ok && stored.value.progress.at).toBe('row-2');
+    piece.close();
+  });
+
+  it('spoilt or from a newer version it is refused with a reason, and left as it is', async () => {
+    const id = await begun();
+    const stored = (await getPiece(db, id))!;
+    const tying = stored.tying as Record<string, unknown>;
+    for (const [spoilt, message] of [
+      [{ ...tying, version: 9 }, 'newer'],
+      [{ ...tying, format: 'something' }, 'not a piece'],
+      [{ ...tying, progress: { at: 5 } }, ''],
+      [{ ...tying, design: { format: 'warp-beam/design', version: 2 } }, ''],
+    ] as const) {
+      await db.put('pieces', { ...stored, tying: spoilt });
+      const piece = await openPiece(db, id, LIBRARY_ONLY);
+      expect(piece.ok).toBe(false);
+      if (!piece.ok) expect(piece.issues.map((i) => i.message).join(' ')).toContain(message);
+      expect((await db.get('pieces', id))!.tying).toEqual(spoilt);
+    }
+  });
+
+  it('finished it goes into the log and off the table, and its record reads back', async () => {
+    const id = await begun();
+    const piece = await opened(id);
+    const { plan, tying } = piece.store.getState();
+    const make = makeRecord(
+      'm1',
+      design,
+      plan,
+      tying.progress,
+      { startedAt: 1, finishedAt: 2 },
+      {
+        fit: 'right',
+        checks: [{ id: 'ends', ok: true }],
+        left: [{ band: 0, end: 1, leftMm: 210 }],
+        closedMm: 201,
+      },
+    );
+    expect(readMake(JSON.parse(formatMake(make)))).toEqual({ ok: true, value: make });
+    // Planned to be left over: the tail and that end’s margin, by the plan’s own parts.
+    const parts = plan.cords[0]!.parts;
+    const spare = parts.at(-1)!.lengthMm + parts.at(-2)!.lengthMm + 150;
+    expect(make.leftovers[0]!.plannedMm).toBeCloseTo(spare, 6);
+    await finishPiece(db, id, make);
+    expect(await listPieces(db)).toEqual([]);
+    expect((await listMakes(db)).map((m) => m.id)).toEqual(['m1']);
+    expect(await getPiece(db, id)).toBeUndefined();
+    piece.close();
+  });
+
+  it('a make that is wrong anywhere says where', () => {
+    const wrong = readMake({ format: 'warp-beam/make', version: 1, id: 'x' });
+    expect(wrong.ok).toBe(false);
+    expect(readMake({ format: 'warp-beam/make', version: 2 })).toMatchObject({
+      issues: [{ code: 'file.newer' }],
+    });
+    expect(readMake(null)).toMatchObject({ issues: [{ code: 'file.foreign' }] });
+  });
+
+  it('taken off the table its journal goes, too', async () => {
+    const id = await begun();
+    const piece = await opened(id);
+    piece.dispatch({ type: 'go', to: 'row-2', now: Date.now() });
+    await settle();
+    piece.close();
+    await removePiece(db, id);
+    expect(await getPiece(db, id)).toBeUndefined();
+    expect([...kept.keys()]).toEqual([]);
+  });
+});
