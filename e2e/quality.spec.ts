@@ -19,7 +19,8 @@ test('the card prints on one page with a strip of exactly 100 mm', async ({ page
   await openDemo(page);
   await page.emulateMedia({ media: 'print' });
   const pixels = await page
-    .getByTestId('strip-line')
+    .getByTestId('print-card')
+    .locator('.check-line')
     .evaluate((path: SVGPathElement) => path.getBBox().width * path.getScreenCTM()!.a);
   expect(pixels / (96 / 25.4)).toBeCloseTo(100, 1);
   await expect(page.getByTestId('print-card')).toContainText('Ember');

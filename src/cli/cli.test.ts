@@ -172,3 +172,24 @@ describe('warp tighten and warp patterns', () => {
     );
   });
 });
+
+describe('warp steps', () => {
+  it('prints every step as JSON, rows with their places', () => {
+    const { status, out } = warp('steps', 'examples/pavel-first-band.json');
+    expect(status).toBe(0);
+    const steps = JSON.parse(out);
+    expect(steps.rows).toBe(32);
+    const row = steps.steps.find((s: { id: string }) => s.id === 'row-2');
+    expect(row).toMatchObject({ phase: 'tie', row: 2, band: 0, pass: 0 });
+    expect(row.lines[0]).toBe('Right end: over both cores, out at the left.');
+  });
+
+  it('prints a list to tick off, started from the other side, and refuses options that are none', () => {
+    const { status, out } = warp('steps', 'examples/pavel-first-band.json', '--text', '--right');
+    expect(status).toBe(0);
+    expect(out).toContain('[ ] Row 1 of 32\n    Right end: over both cores, out at the left.');
+    const bad = warp('steps', 'examples/pavel-first-band.json', '--sideways');
+    expect(bad.status).toBe(2);
+    expect(bad.err).toContain('--sideways');
+  });
+});

@@ -2,6 +2,7 @@
 import { closuresCommand } from './closures.ts';
 import { arrangementsCommand, facesCommand } from './colours.ts';
 import { planCommand } from './plan.ts';
+import { stepsCommand } from './steps.ts';
 import { patternsCommand, tightenCommand } from './tighten.ts';
 
 const COMMANDS: Record<string, { run: (args: string[]) => number | Promise<number>; help: string }> = {
@@ -9,6 +10,10 @@ const COMMANDS: Record<string, { run: (args: string[]) => number | Promise<numbe
   closures: {
     run: closuresCommand,
     help: 'closures FILE.json    every closure for that design, side by side',
+  },
+  steps: {
+    run: stepsCommand,
+    help: 'steps FILE.json [--text] [--right] [--left-handed]   every step from cutting to wear',
   },
   tighten: {
     run: tightenCommand,

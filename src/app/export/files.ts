@@ -7,7 +7,10 @@ import { sceneSvg } from '../../core/drawing/svg.ts';
 import { cutListRows, cutListText } from '../../core/formats/cutList.ts';
 import { type Design, formatDesign } from '../../core/formats/design.ts';
 import { sequenceRows, spliceRows } from '../../core/formats/sequence.ts';
+import { stepsText } from '../../core/formats/steps.ts';
 import type { Plan, SequencePlan } from '../../core/plan/types.ts';
+import { cardPages, cardSvg } from '../../core/steps/card.ts';
+import type { Guide } from '../../core/steps/steps.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
 
 export interface ExportFile {
@@ -56,6 +59,25 @@ export const sequenceTextFile = (design: Design): ExportFile => ({
   name: `${fileStem(design.name)}-colours.txt`,
   type: 'text/plain',
   text: `${design.sequence?.text ?? ''}\n`,
+});
+
+/** The card for the bench, ready to print at 100 %. */
+export const cardFile = (
+  design: Design,
+  plan: Plan,
+  guide: Guide,
+  pictures: Pictures,
+  units: UnitSystem,
+): ExportFile => ({
+  name: `${fileStem(design.name)}-card.svg`,
+  type: 'image/svg+xml',
+  text: cardSvg(cardPages(design, plan, guide, pictures, units), design.name),
+});
+
+export const stepsFile = (design: Design, guide: Guide, units: UnitSystem): ExportFile => ({
+  name: `${fileStem(design.name)}-steps.txt`,
+  type: 'text/plain',
+  text: stepsText(design, guide, units),
 });
 
 export const beamFile = (

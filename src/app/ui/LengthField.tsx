@@ -57,7 +57,7 @@ export function LengthField({
       <input
         id={id}
         data-autofocus={autoFocus || undefined}
-        className="figure w-full rounded border border-ink-soft bg-white px-2 py-1.5 text-lg aria-invalid:border-bad aria-invalid:bg-bad-pale"
+        className="figure w-full rounded border border-ink-soft bg-card px-2 py-1.5 text-lg aria-invalid:border-bad aria-invalid:bg-bad-pale"
         value={shown}
         inputMode="text"
         autoComplete="off"

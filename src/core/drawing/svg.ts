@@ -10,7 +10,8 @@ export function sceneSvg(scene: Scene, title: string): string {
   return `<svg xmlns="http://www.w3.org/2000/svg" ${size} viewBox="${box}">\n<title>${escapeXml(title)}</title>\n${body}\n</svg>\n`;
 }
 
-function shapeSvg(shape: Shape): string {
+/** One shape as an element; its user unit is 1/100 mm. */
+export function shapeSvg(shape: Shape): string {
   const attributes: [string, string | number | undefined][] = [
     ['d', shape.d],
     ['fill', shape.fill ?? 'none'],
@@ -26,7 +27,7 @@ function shapeSvg(shape: Shape): string {
   return `<path ${attributes.flatMap(([k, v]) => (v === undefined ? [] : [`${k}="${escapeXml(String(v))}"`])).join(' ')}/>`;
 }
 
-const escapeXml = (text: string): string =>
+export const escapeXml = (text: string): string =>
   text.replace(
     /[&<>"']/g,
     (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[c]!,

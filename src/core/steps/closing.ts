@@ -68,7 +68,7 @@ function endStep(plan: Plan, end: BandEnd, at: 'start' | 'end', id: string, tag:
     if (shape.knot) {
       const knot = findPattern(shape.knot);
       lines.push(
-        why`Tie the ${knot?.name.toLowerCase() ?? shape.knot} in ${shape.cords > 1 ? `the ${shape.cords} cords together` : 'the cord'} ${shape.lengthMm > 0.5 ? why`${len(shape.lengthMm)} beyond the weave, at the mark` : 'close up to the weave'}.`,
+        why`Tie the ${(knot?.name.toLowerCase() ?? shape.knot).replace(' in two strands', '')} in ${shape.cords > 1 ? (shape.cords === 2 ? 'both cords together' : `the ${shape.cords} cords together`) : 'the cord'} ${shape.lengthMm > 0.5 ? why`${len(shape.lengthMm)} beyond the weave, at the mark` : 'close up to the weave'}.`,
       );
       if (knot) lines.push(why`${knot.words}`);
       picture = { kind: 'knot', id: shape.knot };

@@ -31,6 +31,8 @@ interface Ask {
   readonly cordOf: (strand: string, lane: number) => number;
   readonly looks: readonly CordColour[];
   readonly diameterMm: number;
+  /** What lies behind the picture, into which all but the moving end steps back. */
+  readonly mat?: string;
 }
 
 type Point = [number, number, number];
@@ -39,7 +41,7 @@ type Point = [number, number, number];
  * A row while it is being tied, loose, as it hangs before the maker: the row before above it, the ends that have moved
  * led to their places, the others waiting. From the same diagram and moves as the words.
  */
-export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d }: Ask): RowPicture {
+export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d, mat = MAT }: Ask): RowPicture {
   const { cut, frame } = tying;
   const { spec } = cut;
   const now = tying.row(row);
@@ -89,7 +91,7 @@ export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d }: A
         : [],
     );
   });
-  const { shapes } = paintTubes(tubes, [...looks, ...looks.map(quiet)], 'front');
+  const { shapes } = paintTubes(tubes, [...looks, ...looks.map((look) => quiet(look, mat))], 'front');
   const labels = now.order.map((pass, i) => {
     const [x, y] = walk(pass, tying)[0]!;
     const out = now.order.length === 2 || now.cores > 0 ? Math.sign(x) * 1.1 : 0;
@@ -114,10 +116,10 @@ export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d }: A
   };
 }
 
-const quiet = (look: CordColour): CordColour => ({
+const quiet = (look: CordColour, mat: string): CordColour => ({
   ...look,
-  base: mix(look.base, MAT, BACK),
-  accents: look.accents.map((a) => mix(a, MAT, BACK)),
+  base: mix(look.base, mat, BACK),
+  accents: look.accents.map((a) => mix(a, mat, BACK)),
 });
 
 const tube = (points: readonly Point[], like: Omit<Tube, 'points'>, d: number): Tube =>

@@ -1,4 +1,13 @@
-import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState } from 'react';
+import {
+  type ComponentType,
+  lazy,
+  Suspense,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
 import { useStore } from 'zustand';
 import { plan as makePlan } from '../../../core/plan/plan.ts';
 import type { Bench as BenchStore } from '../../state/bench.ts';
@@ -9,7 +18,6 @@ import { BenchContext, type Lit, LitContext, PlanContext, type PlanView } from '
 import { Card } from './Card.tsx';
 import { Fold } from './Fold.tsx';
 import { Issues } from './Issues.tsx';
-import { PrintCard } from './PrintCard.tsx';
 import { Schools } from './Schools.tsx';
 import { Sentence } from './Sentence.tsx';
 import { usePrinting } from './usePrinting.ts';
@@ -26,6 +34,7 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
   const [view, setView] = useState<BeamView>('front');
   const [exporting, setExporting] = useState(false);
   const isPrinting = usePrinting();
+  const Paper = usePaper();
   const { know, isReady } = useWorkshop();
   const result = useMemo(() => makePlan(design, know), [design, know]);
   const last = useRef<PlanView | undefined>(undefined);
@@ -75,10 +84,23 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
                 </Suspense>
               )}
             </main>
-            {isPrinting && <PrintCard />}
+            {isPrinting && Paper && <Paper />}
           </WhyProvider>
         </LitContext>
       </PlanContext>
     </BenchContext>
   );
+}
+
+/** The printed card is fetched once the screen stands: it is there when it is printed, without delaying the first look. */
+function usePaper(): ComponentType | undefined {
+  const [paper, setPaper] = useState<{ readonly Card: ComponentType }>();
+  useEffect(() => {
+    let isHere = true;
+    void import('./PrintCard.tsx').then((m) => isHere && setPaper({ Card: m.PrintCard }));
+    return () => {
+      isHere = false;
+    };
+  }, []);
+  return paper?.Card;
 }

@@ -1,13 +1,18 @@
 import { Description, Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
+import { useMemo } from 'react';
 import { carryWeave } from '../../../core/patterns/own.ts';
+import { guideFor } from '../../../core/steps/steps.ts';
+import { USUAL_WAY } from '../../../core/steps/types.ts';
 import {
   beamFile,
+  cardFile,
   cutListCsv,
   cutListTextFile,
   designFile,
   download,
   sequenceCsv,
   sequenceTextFile,
+  stepsFile,
 } from '../../export/files.ts';
 import { usePictures, useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -26,6 +31,11 @@ export default function ExportDialog({ view, onClose }: Props) {
   const shown = usePlan();
   const pictures = usePictures(shown?.planned.pattern.id, shown?.plan);
   const units = useUnits();
+  const { know } = useWorkshop();
+  const guide = useMemo(() => {
+    const made = shown && guideFor(shown.planned, shown.plan, USUAL_WAY, know);
+    return made?.ok ? made.value : undefined;
+  }, [shown, know]);
   const files = [
     {
       name: 'The design',
@@ -49,6 +59,18 @@ export default function ExportDialog({ view, onClose }: Props) {
       name: `The Beam, ${view}`,
       note: 'SVG, true to scale',
       file: () => beamFile(shown!.planned, shown!.plan, pictures!, view),
+      needsPlan: true,
+    },
+    {
+      name: 'The card for the bench',
+      note: 'SVG of A4 pages, with the moves in pictures and marks at full size',
+      file: () => cardFile(shown!.planned, shown!.plan, guide!, pictures!, units),
+      needsPlan: true,
+    },
+    {
+      name: 'The steps as text',
+      note: 'every step and row, to tick off',
+      file: () => stepsFile(shown!.planned, guide!, units),
       needsPlan: true,
     },
     ...(shown?.plan.sequence
@@ -85,7 +107,7 @@ export default function ExportDialog({ view, onClose }: Props) {
                   <span className="text-ink-soft text-sm">{f.note}</span>
                 </span>
                 <Button
-                  disabled={f.needsPlan && !shown}
+                  disabled={f.needsPlan && (!shown || !guide || !pictures)}
                   onClick={() => download(f.file())}
                   aria-label={`Save ${f.name}`}
                 >

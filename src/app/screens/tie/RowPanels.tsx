@@ -1,8 +1,6 @@
 import { useMemo } from 'react';
-import { laneKey } from '../../../core/colour/lanes.ts';
 import { PER_MM } from '../../../core/drawing/shape.ts';
-import { strandSpans } from '../../../core/plan/spans.ts';
-import { grownTo } from '../../../core/steps/events.ts';
+import { rowCords } from '../../../core/steps/rowCords.ts';
 import { rowPicture } from '../../../core/steps/rowPicture.ts';
 import { whyText } from '../../../core/why/why.ts';
 import { Shapes } from '../../ui/Shapes.tsx';
@@ -15,13 +13,7 @@ export function RowPanels() {
   const tying = guide.tying[at.pass];
   const panels = useMemo(() => {
     if (!tying) return [];
-    const spans = strandSpans(plan, at.band);
-    const band = plan.bands[at.band]!;
-    const mm = (grownTo(band, at.row - 1) + grownTo(band, at.row)) / 2;
-    const cordOf = (strand: string, lane: number) => {
-      const list = spans.get(laneKey(strand, lane)) ?? [];
-      return (list.find((s) => s.fromMm <= mm && s.toMm >= mm) ?? list[0])?.cord ?? 0;
-    };
+    const cordOf = rowCords(plan, at.band, at.row);
     const looks = plan.cords.map((c) => c.look);
     return tying.row(at.row - 1).moves.map((_, i) =>
       rowPicture({
