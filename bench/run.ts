@@ -14,6 +14,9 @@ import { loadWeave, solvedFacts } from '../src/core/patterns/index.ts';
 import { solveWeave } from '../src/core/patterns/solve.ts';
 import { PATTERN_SOURCES } from '../src/core/patterns/sources.ts';
 import { plan } from '../src/core/plan/plan.ts';
+import { rowPicture } from '../src/core/steps/rowPicture.ts';
+import { guideFor } from '../src/core/steps/steps.ts';
+import { USUAL_WAY } from '../src/core/steps/types.ts';
 
 const FRAME_MS = 1000 / 60;
 
@@ -68,6 +71,16 @@ const galleryMs = median(() => {
 console.log(
   `four-cord gallery to its first picture, in seconds   ${(galleryMs / 1000).toFixed(2)} (target 1)`,
 );
+
+const guideMs = median(() => void guideFor(design.value, planned.value, USUAL_WAY), 10);
+const guide = guideFor(design.value, planned.value, USUAL_WAY);
+if (!guide.ok) throw new Error('the example has no steps');
+const tying = guide.value.tying[0]!;
+const rowPictureMs = median(
+  () => void rowPicture({ tying, row: 7, done: 2, cordOf: () => 0, looks: PALETTE, diameterMm: 3.7 }),
+);
+console.log(`steps of a bracelet, in frames    ${(guideMs / FRAME_MS).toFixed(2)}`);
+console.log(`picture of a row, in frames       ${(rowPictureMs / FRAME_MS).toFixed(2)}`);
 
 const row = PATTERN_SOURCES[0]!;
 const rowMs = median(() => void solveWeave(row.id, row.draw(), { squash: row.squash }), 3);

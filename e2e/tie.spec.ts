@@ -161,6 +161,27 @@ test('will it reach? learns from what is left and says what can be done', async 
   await expect(remedies).toContainText('Splice A in row');
   await page.getByRole('button', { name: /with a fid/ }).click();
   await expect(page.getByTestId('reach-rows')).toContainText('are needed');
+  await page.getByRole('button', { name: 'Close' }).click();
+  // It goes on saying so by itself, row after row.
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('reach-warning')).toContainText('not reach');
+});
+
+test('a piece that was begun goes on as it was cut, and another can be begun', async ({ page }) => {
+  await startTying(page, 'First band, one cord');
+  await pressTo(page, 'Row 2 of 32');
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await expect(page.getByTestId('older-piece')).toBeHidden();
+  await page.getByRole('button', { name: /^wrist girth:/ }).click();
+  await page.getByLabel('Girth of the wrist', { exact: true }).fill('150');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('older-piece')).toContainText('it goes on as it was');
+  await page.getByRole('button', { name: 'Go on tying' }).click();
+  await expect(title(page)).toHaveText('Row 2 of 32');
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await page.getByRole('button', { name: 'Start another' }).click();
+  await expect(title(page)).toHaveText('Lay everything out');
+  await pressTo(page, 'Row 1 of 2');
 });
 
 test('it looks wrong: the picture is picked, the row is named, rows are undone', async ({ page }) => {

@@ -64,6 +64,16 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.getByRole('button', { name: 'turn it' }).click();
     await page.waitForTimeout(3000);
   },
+  tie: async (page) => {
+    await tieTo(page, 'ines-dome-night', 'Row 12 of');
+  },
+  'tie-dark': async (page) => {
+    await tieTo(page, 'halley-collar', 'Row 8 of', true);
+  },
+  'tie-phone': async (page) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await tieTo(page, 'ines-dome-night', 'Row 12 of');
+  },
   card: async (page) => {
     await page.goto('/d/demo-ines-dome-night');
     await page.getByTestId('cut-A').waitFor();
@@ -71,6 +81,19 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.emulateMedia({ media: 'print' });
   },
 };
+
+/** Starts tying a demo design and presses on to a step. */
+async function tieTo(page: Page, design: string, step: string, isDark = false): Promise<void> {
+  await page.evaluate(
+    (dark) => localStorage.setItem('warp-beam-tie', JSON.stringify({ isDark: dark })),
+    isDark,
+  );
+  await page.goto(`/d/demo-${design}`);
+  await page.getByRole('button', { name: 'Start tying' }).click();
+  const title = page.getByTestId('step-title');
+  await title.waitFor();
+  while (!(await title.textContent())!.startsWith(step)) await page.keyboard.press('ArrowRight');
+}
 
 const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts', '--port', String(PORT)]);
 await new Promise((resolve) => server.stdout.once('data', resolve));

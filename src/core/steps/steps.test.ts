@@ -117,6 +117,24 @@ describe('steps', () => {
     expect(text(steps[at]!)).toContain(`Rows ${made.ring!.fromRow} to ${made.ring!.toRow}`);
   });
 
+  it('tell in the rows over a ring, and in spaced rows, what is different about them', () => {
+    const { made } = example('halley-collar');
+    const steps = stepsOf('halley-collar');
+    const look = (row: number) => whyText(find(steps, `row-${row}`).look!);
+    const { fromRow, toRow } = made.ring!;
+    for (let row = fromRow; row <= toRow; row++)
+      expect(look(row)).toContain('Over the flat side of the D-ring');
+    for (const row of [fromRow - 1, toRow + 1]) expect(look(row)).not.toContain('D-ring');
+    const { design } = example('okoro-guide-band');
+    const spaced = { ...design, setup: { ...design.setup, spacing: 0.5 } };
+    const planned = plan(spaced);
+    if (!planned.ok) throw new Error('plan');
+    const guide = guideFor(spaced, planned.value, USUAL_WAY);
+    if (!guide.ok) throw new Error('steps');
+    // Half of an effective diameter of 3.68 mm.
+    expect(whyText(find(guide.value.steps, 'row-5').look!)).toContain('Leave 1.8 mm of core bare');
+  });
+
   it('stop four rows short for a second half whose bar the cores go round', () => {
     const { made } = example('okoro-guide-band');
     const steps = stepsOf('okoro-guide-band');

@@ -6,7 +6,7 @@ import type { Plan } from '../plan/types.ts';
 import { ok, type Result } from '../result.ts';
 import { parse } from '../weave/parse.ts';
 import type { WeaveSpec } from '../weave/types.ts';
-import { why } from '../why/why.ts';
+import { len, type Why, why } from '../why/why.ts';
 import { HEAT } from './cautions.ts';
 import { closeSteps } from './closing.ts';
 import { rowEvents } from './events.ts';
@@ -118,10 +118,35 @@ function rowSteps(
         title: `Row ${row} of ${band.rows}${tying.length > 1 ? (pass === 0 ? ', first bar' : ', over it') : ''}`,
         lines: rowText(moves).map((text) => why`${text}`),
         at: { band: b, pass, row, of: band.rows },
-        look: why`${isBeaten ? 'Beat it up against the row before.' : (next ?? 'Draw it up as tight as the row before.')}`,
+        look: rowLook(plan, b, pass, row, isBeaten, next),
         picture: { kind: 'row' },
       });
     }
   }
   return steps;
+}
+
+/** How this row should come out: over a ring's side, spaced, beaten up, or by the weave's own sign. */
+function rowLook(
+  plan: Plan,
+  b: number,
+  pass: number,
+  row: number,
+  isBeaten: boolean,
+  next: string | undefined,
+): Why {
+  const band = plan.bands[b]!;
+  const rings = [
+    ...(b === 0 && plan.ring ? [{ ...plan.ring, name: 'D-ring' }] : []),
+    ...band.addons.filter((a) => a.kind === 'ring'),
+  ];
+  const ring = pass === 0 ? rings.find((r) => row >= r.fromRow && row <= r.toRow) : undefined;
+  const gap = plan.metrics.gapMm ?? 0;
+  const usual = isBeaten
+    ? 'Beat it up against the row before.'
+    : (next ?? 'Draw it up as tight as the row before.');
+  return [
+    ...(ring ? why`Over the flat side of the ${ring.name}, too. ` : []),
+    ...(gap > 0.05 ? why`Leave ${len(gap)} of core bare before it. ` : why`${usual}`),
+  ];
 }

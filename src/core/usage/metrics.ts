@@ -16,6 +16,8 @@ export interface StrandUsage {
 export interface WeaveMetrics {
   readonly diameterMm: number;
   readonly rowHeightMm: number;
+  /** Bare core between rows, where they are spaced; part of the row's height. */
+  readonly gapMm?: number;
   readonly widthMm: number;
   readonly thicknessMm: number;
   readonly strands: readonly StrandUsage[];

@@ -13,6 +13,7 @@ export function spacedRows(m: WeaveMetrics, spacing: number): WeaveMetrics {
   return {
     ...m,
     rowHeightMm: height,
+    gapMm: apart,
     strands: m.strands.map((s) => ({ ...s, perLength: (s.perLength * m.rowHeightMm + apart) / height })),
     source: why`${m.source}; rows ${num(spacing)} of a cord apart, ${len(apart)} more for each`,
   };

@@ -2,6 +2,8 @@ import { Play } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import useSWR from 'swr';
+import type { Design } from '../../../core/formats/design.ts';
+import { readTying } from '../../../core/formats/tying.ts';
 import { listPieces } from '../../../storage/pieces.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase } from '../../state/services.tsx';
@@ -21,8 +23,9 @@ export function StartTying() {
   const [busy, setBusy] = useState(false);
   const { data: pieces } = useSWR('pieces', () => listPieces(db));
   const open = pieces?.find((p) => p.designId === id);
-  async function start() {
-    if (open) return navigate(`/tie/${open.id}`);
+  const isOlder = open !== undefined && isOther(open.tying, design);
+  async function start(anew = false) {
+    if (open && !anew) return navigate(`/tie/${open.id}`);
     setBusy(true);
     const begun = await beginPiece(db, id!, design, know);
     setBusy(false);
@@ -30,13 +33,31 @@ export function StartTying() {
     toast({ text: begun.issues[0]!.message, tone: 'bad' });
   }
   return (
-    <Button
-      look="next"
-      className="col-span-2 py-2.5 text-lg"
-      disabled={busy || !pieces}
-      onClick={() => void start()}
-    >
-      <Play size={20} aria-hidden /> {open ? 'Go on tying' : 'Start tying'}
-    </Button>
+    <>
+      <Button
+        look="next"
+        className="col-span-2 py-2.5 text-lg"
+        disabled={busy || !pieces}
+        onClick={() => void start()}
+      >
+        <Play size={20} aria-hidden /> {open ? 'Go on tying' : 'Start tying'}
+      </Button>
+      {isOlder && (
+        <p className="col-span-2 text-[15px] text-ink-soft leading-snug" data-testid="older-piece">
+          The piece on the table was cut before the last changes here; it goes on as it was.{' '}
+          <button type="button" className="underline" onClick={() => void start(true)}>
+            Start another
+          </button>
+        </p>
+      )}
+    </>
+  );
+}
+
+/** Whether a piece was begun from another state of the design than the one shown; its name alone does not count. */
+function isOther(tying: unknown, design: Design): boolean {
+  const read = readTying(tying);
+  return (
+    read.ok && JSON.stringify({ ...read.value.design, name: '' }) !== JSON.stringify({ ...design, name: '' })
   );
 }

@@ -14,6 +14,7 @@ import { chime, useAwake, useVoice } from './senses.ts';
 import { TieBar } from './TieBar.tsx';
 import { hereOf, useHere, usePiece } from './TieContext.tsx';
 import { useTieKeys } from './useTieKeys.ts';
+import { Warning } from './Warning.tsx';
 
 const CountPanel = lazy(() => import('./CountPanel.tsx'));
 const ReachPanel = lazy(() => import('./ReachPanel.tsx'));
@@ -101,6 +102,7 @@ export function Tie() {
           </div>
           <div className={`flex min-w-0 flex-col gap-4 lg:col-start-2 ${step.at ? '' : 'lg:row-span-2'}`}>
             <StepText />
+            <Warning onPanel={setPanel} />
             <Coming />
             <CautionBox />
           </div>
