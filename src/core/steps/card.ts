@@ -101,7 +101,7 @@ function bar(page: Page, design: Design, guide: Guide, { weave }: Pictures): voi
   }
   page.y = y + 4;
   page.text(
-    'On the bar, left to right as it hangs: circles are working ends, squares cores; what lies over has the thick line.',
+    'As row 1 begins, left to right as it hangs: circles are working ends, squares cores; what lies over has the thick line.',
     3,
   );
 }

@@ -65,6 +65,8 @@ function endStep(plan: Plan, end: BandEnd, at: 'start' | 'end', id: string, tag:
   if (shape.shape === 'run') {
     const lines: Why[] = [];
     let picture: Step['picture'];
+    if (shape.beadMm !== undefined)
+      lines.push(why`Thread the bead on first, over ${shape.cords > 1 ? 'all cords' : 'the cord'}.`);
     if (shape.knot) {
       const knot = findPattern(shape.knot);
       lines.push(
@@ -73,7 +75,6 @@ function endStep(plan: Plan, end: BandEnd, at: 'start' | 'end', id: string, tag:
       if (knot) lines.push(why`${knot.words}`);
       picture = { kind: 'knot', id: shape.knot };
     }
-    if (shape.beadMm !== undefined) lines.push(why`Thread the bead on before the knot.`);
     if (shape.slider) {
       lines.push(
         why`Lay the two ends over each other and tie ${num(shape.slider.rows, 0)} rows of a square-knot slider round both with the thinner cord, ${len(shape.slider.lengthMm)} long.`,
@@ -87,10 +88,9 @@ function endStep(plan: Plan, end: BandEnd, at: 'start' | 'end', id: string, tag:
       phase: 'close',
       title: `${tag}${capital(end.name)}`,
       lines,
-      look:
-        shape.drawn || shape.slider
-          ? why`It slides with a firm pull and stays where it is left.`
-          : why`Pull hard at each cord in turn: nothing moves.`,
+      look: slides(shape)
+        ? why`It slides with a firm pull and stays where it is left.`
+        : why`Pull hard at each cord in turn: nothing moves.`,
       ...(picture ? { picture } : {}),
     };
   }
@@ -126,5 +126,14 @@ function closureStep(plan: Plan, name: string, words: string, b: number): Step {
       : {}),
   };
 }
+
+/** A knot that is tied round another cord runs along it. */
+const slides = (shape: Extract<BandEnd['shape'], { shape: 'run' }>): boolean =>
+  shape.slider !== undefined ||
+  (shape.knot !== undefined &&
+    (findPattern(shape.knot)
+      ?.draw()
+      .strands.some((s) => s.role === 'core') ??
+      false));
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -118,13 +118,16 @@ function hitchStep(
   }
   const carried = cords.filter((c) => c.parts.some((p) => p.what === 'closure'));
   const names = carried.map((c) => c.letter).join(' and ');
+  const isFolded = carried.some((c) => c.marks.some((m) => m.what === 'fold'));
   const shape = start.shape;
   const lines =
     shape.shape === 'loop'
       ? [
-          shape.knot
-            ? why`Leave the fold of ${names} standing as the ${start.name} and tie the ${findPattern(shape.knot)?.name.toLowerCase() ?? 'knot'} under it between its marks.`
-            : why`Leave the fold of ${names} standing as the ${start.name}, ${len(shape.straightMm + shape.radiusMm)} beyond the first row, between its marks.`,
+          !isFolded
+            ? why`Leave ${names} standing out before the first row, to their marks: the loop is braided from them and worked back at the end.`
+            : shape.knot
+              ? why`Leave the fold of ${names} standing as the ${start.name} and tie the ${findPattern(shape.knot)?.name.toLowerCase() ?? 'knot'} under it between its marks.`
+              : why`Leave the fold of ${names} standing as the ${start.name}, ${len(shape.straightMm + shape.radiusMm)} beyond the first row, between its marks.`,
         ]
       : start.kind === 'run'
         ? [

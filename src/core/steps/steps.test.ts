@@ -154,6 +154,32 @@ describe('steps', () => {
     );
   });
 
+  it('thread a bead before the knot that holds it, and say of a knot whether it slides or holds', () => {
+    const { design } = example('pavel-first-band');
+    const closing = (kind: string) => {
+      const d = adapt({ ...design, closure: { kind } }, {}, LIBRARY_ONLY);
+      const made = plan(d);
+      if (!made.ok) throw new Error(made.issues[0]!.message);
+      const guide = guideFor(d, made.value, USUAL_WAY);
+      if (!guide.ok) throw new Error('steps');
+      return guide.value.steps.filter((s) => s.phase === 'close');
+    };
+    const bead = text(closing('bead')[0]!);
+    expect(bead.indexOf('Thread the bead')).toBeLessThan(bead.indexOf('Tie the overhand'));
+    const looks = (kind: string) => closing(kind).map((s) => (s.look ? whyText(s.look) : ''));
+    expect(looks('double-sliding').filter((l) => l.includes('slides'))).toHaveLength(2);
+    // The knot slides, the stopper holds.
+    expect(looks('single-sliding').slice(0, 2)).toEqual([
+      expect.stringContaining('nothing moves'),
+      expect.stringContaining('slides'),
+    ]);
+    for (const kind of ['double-sliding', 'single-sliding', 'slider'])
+      expect(
+        closing(kind)[0]!.cautions!.some((c) => c.id === 'sliding tail'),
+        kind,
+      ).toBe(true);
+  });
+
   it('never offer a flame to cord that does not melt, and name the other way', () => {
     const { design } = example('pavel-first-band');
     for (const dry of ['whip', 'stitch', 'glue'] as const) {

@@ -39,7 +39,10 @@ export function RowPanels() {
       {panels.map(({ scene, labels }, i) => {
         const { minX, minY, widthMm, heightMm } = scene;
         return (
-          <figure key={whyText(step.lines[i] ?? [])} className="relative flex min-h-0 flex-col">
+          <figure
+            key={whyText(step.lines[i] ?? [])}
+            className={`relative flex min-h-0 flex-col ${panels.length > 1 ? 'max-sm:pt-7' : ''}`}
+          >
             <svg
               role="img"
               aria-label={whyText(step.lines[i] ?? [])}
