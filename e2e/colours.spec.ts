@@ -88,7 +88,20 @@ test('a ring is put on, dragged along the Beam row by row, and moved by the arro
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 - 160, box.y + 5, { steps: 8 });
   await page.mouse.up();
-  const dragged = Number(await ring.getAttribute('aria-valuenow'));
+  // The Beam follows a frame or two behind the hand: read it once it stands still.
+  let last = '';
+  await expect
+    .poll(
+      async () => {
+        const now = (await ring.getAttribute('aria-valuenow'))!;
+        const stands = now === last;
+        last = now;
+        return stands;
+      },
+      { intervals: [200] },
+    )
+    .toBe(true);
+  const dragged = Number(last);
   expect(Math.abs(dragged - before)).toBeGreaterThan(2);
   await ring.focus();
   await page.keyboard.press('ArrowRight');

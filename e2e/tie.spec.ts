@@ -127,6 +127,10 @@ test('undo by count and key; back; a pedal key of one’s own', async ({ page })
   await page.getByLabel('Rows to undo').fill('2');
   await page.getByRole('button', { name: 'Undo 2 rows' }).click();
   expect(await rowNumber(page)).toBe(4);
+  // Space still means done, not undo once more.
+  await page.keyboard.press('Space');
+  expect(await rowNumber(page)).toBe(5);
+  await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('ArrowLeft');
   expect(await rowNumber(page)).toBe(3);
   await page.keyboard.press('o');

@@ -134,8 +134,7 @@ function createPiece(
     void drain();
   }
 
-  channel.onmessage = async ({ data }: MessageEvent<Message>) => {
-    if (data.id !== id || data.updatedAt <= newest) return;
+  async function follow() {
     const theirs = await getPiece(db, id);
     const read = theirs && readTying(theirs.tying);
     if (!theirs || !read?.ok || theirs.updatedAt <= newest) return;
@@ -146,7 +145,13 @@ function createPiece(
       ...(again.ok ? again.value : {}),
       notice: 'Another tab went on with this piece; shown here as it is now.',
     });
+  }
+
+  channel.onmessage = ({ data }: MessageEvent<Message>) => {
+    if (data.id === id && data.updatedAt > newest) void follow();
   };
+  // What another tab did between the reading and now was not heard.
+  void follow();
 
   return {
     store,

@@ -176,6 +176,7 @@ function moversOf(passes: readonly Pass[], frame: Frame, spec: WeaveSpec): Pass[
     const cores = p.visits.filter(isCore);
     return cores.length > 0 ? cores.filter((v) => v.isOver).length / cores.length : 0;
   };
+  const overs = (p: Pass) => p.visits.filter((v) => isNow(v) && v.isOver).length;
   // Of two alike the one that is drawn first goes first, so that a mirrored row is mirrored in this, too.
   const start = (p: Pass) => -p.fromX;
   while (waiting.size > 0) {
@@ -190,6 +191,7 @@ function moversOf(passes: readonly Pass[], frame: Frame, spec: WeaveSpec): Pass[
       (a, b) =>
         open(b) - open(a) ||
         front(b) - front(a) ||
+        overs(b) - overs(a) ||
         Math.abs(b.toX - b.fromX) - Math.abs(a.toX - a.fromX) ||
         start(a) - start(b),
     )[0]!;

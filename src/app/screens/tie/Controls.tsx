@@ -1,7 +1,7 @@
 import { ArrowLeft, CircleHelp, Eye, Ruler, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/Button.tsx';
-import type { PanelName } from './Tie.tsx';
+import type { PanelName } from './panels.ts';
 import { useHere } from './TieContext.tsx';
 import type { TieKeys } from './useTieKeys.ts';
 

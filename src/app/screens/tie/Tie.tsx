@@ -7,6 +7,7 @@ import { Coming } from './Coming.tsx';
 import { Controls } from './Controls.tsx';
 import { Counter } from './Counter.tsx';
 import { MiniBeam } from './MiniBeam.tsx';
+import type { PanelName } from './panels.ts';
 import { useTiePrefs } from './prefs.ts';
 import { StepPictureView } from './StepPictureView.tsx';
 import { StepText } from './StepText.tsx';
@@ -21,8 +22,6 @@ const ReachPanel = lazy(() => import('./ReachPanel.tsx'));
 const SlipPanel = lazy(() => import('./SlipPanel.tsx'));
 const WayPanel = lazy(() => import('./WayPanel.tsx'));
 const FinishPanel = lazy(() => import('./FinishPanel.tsx'));
-
-export type PanelName = 'count' | 'reach' | 'slip' | 'way' | 'finish';
 
 /** One step at a time, readable at arm's length. */
 export function Tie() {

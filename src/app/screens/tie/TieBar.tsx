@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { LONGEST_STEP_MS } from '../../../core/steps/progress.ts';
 import { PHASES } from '../../../core/steps/types.ts';
 import { Button } from '../../ui/Button.tsx';
-import type { PanelName } from './Tie.tsx';
+import type { PanelName } from './panels.ts';
 import { useHere, usePiece } from './TieContext.tsx';
 
 interface Props {

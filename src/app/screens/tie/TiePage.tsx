@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Result } from '../../../core/result.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
@@ -13,11 +13,14 @@ export default function TiePage() {
   const db = useDatabase();
   const { know, isReady } = useWorkshop();
   const [opened, setOpened] = useState<Result<TyingPiece>>();
+  // What the workshop knows is needed to open a piece; a piece that is open is not opened again for it.
+  const known = useRef(know);
+  known.current = know;
   useEffect(() => {
     if (!id || !isReady) return;
     let isCurrent = true;
     let piece: TyingPiece | undefined;
-    void openPiece(db, id, know).then((result) => {
+    void openPiece(db, id, known.current).then((result) => {
       if (result.ok) piece = result.value;
       if (isCurrent) setOpened(result);
       else piece?.close();
@@ -26,7 +29,7 @@ export default function TiePage() {
       isCurrent = false;
       piece?.close();
     };
-  }, [db, id, know, isReady]);
+  }, [db, id, isReady]);
   if (!opened) return <main className="p-8 text-ink-soft">Opening…</main>;
   if (!opened.ok)
     return (

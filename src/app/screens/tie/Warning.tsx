@@ -2,7 +2,7 @@ import { CircleAlert } from 'lucide-react';
 import { useMemo } from 'react';
 import { willItReach } from '../../../core/steps/reach.ts';
 import { measuredHere } from './measured.ts';
-import type { PanelName } from './Tie.tsx';
+import type { PanelName } from './panels.ts';
 import { useHere } from './TieContext.tsx';
 
 /** Says by itself that the cord may not reach, once something was measured and as long as it is so. */

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 
 export interface TieKeys {
   readonly next: () => void;
@@ -18,7 +18,8 @@ const isTyping = (t: EventTarget | null) =>
  * control that has the focus stay its own.
  */
 export function useTieKeys(keys: TieKeys, pedal: string | undefined): void {
-  useEffect(() => {
+  // Before the step is seen: a key pressed at once must not be lost.
+  useLayoutEffect(() => {
     let typed = '';
     function onKey(e: KeyboardEvent) {
       if (e.ctrlKey || e.metaKey || e.altKey || isTyping(e.target)) return;
@@ -44,6 +45,15 @@ export function useTieKeys(keys: TieKeys, pedal: string | undefined): void {
     }
     // Before the shortcuts of the rest of the application.
     window.addEventListener('keydown', onKey, true);
-    return () => window.removeEventListener('keydown', onKey, true);
+    // A button that was pressed with the hand lets go of Space again; one that was reached with Tab keeps it.
+    const letGo = (e: MouseEvent) => {
+      const button = e.target instanceof Element && e.target.closest<HTMLElement>('button');
+      if (e.detail > 0 && button && !button.closest('[role="dialog"]')) button.blur();
+    };
+    window.addEventListener('click', letGo);
+    return () => {
+      window.removeEventListener('keydown', onKey, true);
+      window.removeEventListener('click', letGo);
+    };
   }, [keys, pedal]);
 }

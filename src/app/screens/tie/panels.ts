@@ -1,0 +1,2 @@
+/** Sheets that lie over the step. */
+export type PanelName = 'count' | 'reach' | 'slip' | 'way' | 'finish';
