@@ -188,6 +188,24 @@ test('a piece that was begun goes on as it was cut, and another can be begun', a
   await pressTo(page, 'Row 1 of 2');
 });
 
+test('rows lower than planned: more of them fill the length; tried on, it ends where it fits', async ({
+  page,
+}) => {
+  await startTying(page, 'First band, one cord');
+  await pressTo(page, 'Row 21 of 32');
+  await page.keyboard.press('w');
+  // Planned 118 mm for twenty rows; they came out at 105.
+  await page.getByLabel('Woven so far, if you like').fill('105 mm');
+  await page.getByRole('button', { name: /^Tie 3[5-6] rows, [3-4] more than now/ }).click();
+  await expect(page.getByTestId('step-title')).toHaveText(/^Row 21 of 3[56]$/);
+  await pressTo(page, 'Row 31 of');
+  await page.keyboard.press('w');
+  await page.getByRole('button', { name: 'It is long enough: end after row 30' }).click();
+  await expect(title(page)).toHaveText('Fix the prong half');
+  await page.keyboard.press('u');
+  await expect(title(page)).toHaveText('Row 30 of 30');
+});
+
 test('it looks wrong: the picture is picked, the row is named, rows are undone', async ({ page }) => {
   await startTying(page, 'Dome night band');
   await pressTo(page, 'Row 12 of 29');

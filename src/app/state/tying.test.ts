@@ -92,6 +92,23 @@ describe('a piece on the table', () => {
     piece.close();
   });
 
+  it('more rows are more steps; ended early it goes on with the closing, and is opened so again', async () => {
+    const id = await begun();
+    const piece = await opened(id);
+    piece.dispatch({ type: 'go', to: 'row-31', now: Date.now() });
+    piece.dispatch({ type: 'rows', rowsOf: [36] });
+    expect(at(piece)).toBe('row-31');
+    expect(piece.store.getState().guide.rows).toBe(36);
+    piece.dispatch({ type: 'rows', rowsOf: [30] });
+    expect(at(piece)).toBe('close-end');
+    await settle();
+    piece.close();
+    const again = await opened(id);
+    expect(again.store.getState().guide.rows).toBe(30);
+    expect(at(again)).toBe('close-end');
+    again.close();
+  });
+
   it('says that it could not be kept, and keeps it when it can', async () => {
     const id = await begun();
     const piece = await opened(id);

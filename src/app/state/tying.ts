@@ -5,7 +5,12 @@ import type { Knowledge } from '../../core/plan/knowledge.ts';
 import { plan } from '../../core/plan/plan.ts';
 import type { Plan } from '../../core/plan/types.ts';
 import { fail, ok, type Result } from '../../core/result.ts';
-import { type ProgressAction, reduceProgress, startProgress } from '../../core/steps/progress.ts';
+import {
+  type Progress,
+  type ProgressAction,
+  reduceProgress,
+  startProgress,
+} from '../../core/steps/progress.ts';
 import { type Guide, guideFor } from '../../core/steps/steps.ts';
 import { USUAL_WAY, type WayOfWorking } from '../../core/steps/types.ts';
 import type { Database, PieceRecord } from '../../storage/db.ts';
@@ -58,10 +63,15 @@ export async function beginPiece(
   return ok(id);
 }
 
-function guided(design: Design, know: Knowledge, way: WayOfWorking): Result<{ plan: Plan; guide: Guide }> {
+function guided(
+  design: Design,
+  know: Knowledge,
+  way: WayOfWorking,
+  rowsOf?: readonly number[],
+): Result<{ plan: Plan; guide: Guide }> {
   const made = plan(design, know);
   if (!made.ok) return made;
-  const guide = guideFor(design, made.value, way, know);
+  const guide = guideFor(design, made.value, way, know, rowsOf);
   return guide.ok ? ok({ plan: made.value, guide: guide.value }) : guide;
 }
 
@@ -72,7 +82,7 @@ export async function openPiece(db: Database, id: string, know: Knowledge): Prom
     return fail({ code: 'piece.gone', path: '', message: 'This piece is not on the table any more.' });
   const tying = readTying(record.tying);
   if (!tying.ok) return tying;
-  const made = guided(tying.value.design, know, tying.value.progress.way);
+  const made = guided(tying.value.design, know, tying.value.progress.way, tying.value.progress.rowsOf);
   if (!made.ok) return made;
   return ok(createPiece(db, record, resumed(tying.value, record), made.value, know));
 }
@@ -139,7 +149,7 @@ function createPiece(
     const read = theirs && readTying(theirs.tying);
     if (!theirs || !read?.ok || theirs.updatedAt <= newest) return;
     newest = theirs.updatedAt;
-    const again = guided(read.value.design, know, read.value.progress.way);
+    const again = guided(read.value.design, know, read.value.progress.way, read.value.progress.rowsOf);
     store.setState({
       tying: read.value,
       ...(again.ok ? again.value : {}),
@@ -159,16 +169,25 @@ function createPiece(
       const { tying: now, guide } = store.getState();
       const progress = reduceProgress(now.progress, guide.steps, action);
       if (progress === now.progress) return;
-      if (action.type === 'way') {
-        const again = guided(now.design, know, action.way);
-        if (again.ok) store.setState(again.value);
-      }
-      keep({ ...now, progress });
+      const again =
+        action.type === 'way' || action.type === 'rows'
+          ? guided(now.design, know, progress.way, progress.rowsOf)
+          : undefined;
+      if (again?.ok) store.setState(again.value);
+      keep({ ...now, progress: again?.ok ? placed(progress, again.value.guide, guide) : progress });
     },
     dismiss: () => store.setState({ notice: undefined }),
     retry: () => void drain(),
     close: () => channel.close(),
   };
+}
+
+/** A row that is not tied any more leads on to what came after the rows. */
+function placed(progress: Progress, guide: Guide, before: Guide): Progress {
+  if (guide.steps.some((s) => s.id === progress.at)) return progress;
+  const index = before.steps.findIndex((s) => s.id === progress.at);
+  const next = before.steps.slice(index).find((s) => !s.at && guide.steps.some((t) => t.id === s.id));
+  return { ...progress, at: next?.id ?? guide.steps.at(-1)!.id };
 }
 
 function failure(error: unknown): string {

@@ -47,7 +47,7 @@ export function makeRecord(
       const planned = e.startMm - e.usedMm(plan.bands[band]!.rows) - e.closureMm;
       return [{ letter: e.letter, strand: e.strand, lane: e.lane, leftMm, plannedMm: Math.max(0, planned) }];
     }),
-    rows: plan.bands.map((b) => b.rows),
+    rows: plan.bands.map((b, i) => progress.rowsOf?.[i] ?? b.rows),
     ...(done.wovenMm === undefined ? {} : { wovenMm: done.wovenMm }),
     ...(done.closedMm === undefined ? {} : { closedMm: done.closedMm }),
     fit: done.fit,

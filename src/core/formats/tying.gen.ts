@@ -66,5 +66,11 @@ export interface Tying {
       undone: number;
     }[];
     undoneRows: number;
+    /**
+     * Rows of each band, where the maker changed them while tying.
+     *
+     * @maxItems 4
+     */
+    rowsOf?: number[];
   };
 }

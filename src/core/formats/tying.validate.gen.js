@@ -298,6 +298,16 @@ const schema11 = {
 					"type": "integer",
 					"minimum": 0,
 					"maximum": 1e6
+				},
+				"rowsOf": {
+					"type": "array",
+					"maxItems": 4,
+					"items": {
+						"type": "integer",
+						"minimum": 1,
+						"maximum": 5e3
+					},
+					"description": "Rows of each band, where the maker changed them while tying."
 				}
 			}
 		}
@@ -2520,29 +2530,105 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 						}
 					}
 				}
+				if (data4.rowsOf !== void 0) {
+					let data48 = data4.rowsOf;
+					if (Array.isArray(data48)) {
+						if (data48.length > 4) {
+							const err155 = {
+								instancePath: instancePath + "/progress/rowsOf",
+								schemaPath: "#/properties/progress/properties/rowsOf/maxItems",
+								keyword: "maxItems",
+								params: { limit: 4 },
+								message: "must NOT have more than 4 items"
+							};
+							if (vErrors === null) vErrors = [err155];
+							else vErrors.push(err155);
+							errors++;
+						}
+						const len4 = data48.length;
+						for (let i4 = 0; i4 < len4; i4++) {
+							let data49 = data48[i4];
+							if (!(typeof data49 == "number" && !(data49 % 1) && !isNaN(data49) && isFinite(data49))) {
+								const err156 = {
+									instancePath: instancePath + "/progress/rowsOf/" + i4,
+									schemaPath: "#/properties/progress/properties/rowsOf/items/type",
+									keyword: "type",
+									params: { type: "integer" },
+									message: "must be integer"
+								};
+								if (vErrors === null) vErrors = [err156];
+								else vErrors.push(err156);
+								errors++;
+							}
+							if (typeof data49 == "number" && isFinite(data49)) {
+								if (data49 > 5e3 || isNaN(data49)) {
+									const err157 = {
+										instancePath: instancePath + "/progress/rowsOf/" + i4,
+										schemaPath: "#/properties/progress/properties/rowsOf/items/maximum",
+										keyword: "maximum",
+										params: {
+											comparison: "<=",
+											limit: 5e3
+										},
+										message: "must be <= 5000"
+									};
+									if (vErrors === null) vErrors = [err157];
+									else vErrors.push(err157);
+									errors++;
+								}
+								if (data49 < 1 || isNaN(data49)) {
+									const err158 = {
+										instancePath: instancePath + "/progress/rowsOf/" + i4,
+										schemaPath: "#/properties/progress/properties/rowsOf/items/minimum",
+										keyword: "minimum",
+										params: {
+											comparison: ">=",
+											limit: 1
+										},
+										message: "must be >= 1"
+									};
+									if (vErrors === null) vErrors = [err158];
+									else vErrors.push(err158);
+									errors++;
+								}
+							}
+						}
+					} else {
+						const err159 = {
+							instancePath: instancePath + "/progress/rowsOf",
+							schemaPath: "#/properties/progress/properties/rowsOf/type",
+							keyword: "type",
+							params: { type: "array" },
+							message: "must be array"
+						};
+						if (vErrors === null) vErrors = [err159];
+						else vErrors.push(err159);
+						errors++;
+					}
+				}
 			} else {
-				const err155 = {
+				const err160 = {
 					instancePath: instancePath + "/progress",
 					schemaPath: "#/properties/progress/type",
 					keyword: "type",
 					params: { type: "object" },
 					message: "must be object"
 				};
-				if (vErrors === null) vErrors = [err155];
-				else vErrors.push(err155);
+				if (vErrors === null) vErrors = [err160];
+				else vErrors.push(err160);
 				errors++;
 			}
 		}
 	} else {
-		const err156 = {
+		const err161 = {
 			instancePath,
 			schemaPath: "#/type",
 			keyword: "type",
 			params: { type: "object" },
 			message: "must be object"
 		};
-		if (vErrors === null) vErrors = [err156];
-		else vErrors.push(err156);
+		if (vErrors === null) vErrors = [err161];
+		else vErrors.push(err161);
 		errors++;
 	}
 	validate10.errors = vErrors;

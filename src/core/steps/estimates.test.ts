@@ -99,6 +99,16 @@ describe('will it reach?', () => {
     expect(tall.rowsNeeded).toBeLessThan(bar.rows - 10);
   });
 
+  it('rows that came out lower need more of them than planned, and more cord than planned', () => {
+    const low = { rows: 10, wovenMm: 10 * rowMmOf(bar.bands[0]!) * 0.85 };
+    const planned = ask({ rowsDone: 10, left: measured(10, 1) });
+    const r = ask({ rowsDone: 10, left: measured(10, 1), woven: [low] });
+    expect(r.rowsNeeded).toBeGreaterThan(bar.rows - 10 + 2);
+    expect(r.chance).toBeLessThan(planned.chance);
+    // Each of them takes a row’s cord, also those beyond the plan.
+    expect(r.ends[0]!.rows).toBe(planned.ends[0]!.rows);
+  });
+
   it('remedies carry their numbers: fid, shorter, spread, splice', () => {
     const r = ask({ rowsDone: 15, left: measured(15, 1.14) });
     expect(r.verdict).not.toBe('reaches');

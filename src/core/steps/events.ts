@@ -36,34 +36,46 @@ export const grownTo = (band: Band, rows: number): number =>
     ? band.startMm + rows * rowMmOf(band)
     : band.startMm + band.wovenMm - rows * rowMmOf(band);
 
-/** All that interrupts the rows of a band, in order. */
-export function rowEvents(plan: Plan, b: number, isBeaten: boolean): RowEvent[] {
+/** All that interrupts the rows of a band, in order. With more or fewer rows than planned it comes later or earlier by the count. */
+export function rowEvents(plan: Plan, b: number, isBeaten: boolean, rows: number): RowEvent[] {
   const band = plan.bands[b]!;
-  const events = [
-    ...ringEvents(plan, band, b),
+  const along = [
     ...beadEvents(band),
     ...changeEvents(plan, b),
     ...markEvents(plan, band, b),
     ...(isBeaten ? [] : pushes(band)),
     ...asks(band),
-  ];
-  return events
-    .filter((e) => e.afterRow >= 0 && e.afterRow < band.rows)
+  ].map((e) => ({ ...e, afterRow: Math.round((e.afterRow * rows) / band.rows) }));
+  return [...ringEvents(plan, b, rows), ...along]
+    .filter((e) => e.afterRow >= 0 && e.afterRow < rows)
     .sort((x, y) => x.afterRow - y.afterRow);
 }
 
-function ringEvents(plan: Plan, band: Band, b: number): RowEvent[] {
+interface RingRows {
+  readonly key: string;
+  readonly name: string;
+  readonly atMm: number;
+  readonly fromRow: number;
+  readonly toRow: number;
+}
+
+/** Rings on a band and the rows that go over their flat sides, out of so many. */
+export function ringsOf(plan: Plan, b: number, rows: number): RingRows[] {
+  const band = plan.bands[b]!;
   const own = b === 0 && plan.ring ? [{ ...plan.ring, name: 'D-ring', key: 'ring' }] : [];
-  const added = band.addons
-    .filter((a) => a.kind === 'ring')
-    .map((a) => ({
-      atMm: a.atMm,
-      fromRow: a.fromRow,
-      toRow: a.toRow,
-      name: a.name,
-      key: `addon-${a.index}`,
-    }));
-  return [...own, ...added].map((ring) => ({
+  const added = band.addons.filter((a) => a.kind === 'ring').map((a) => ({ ...a, key: `addon-${a.index}` }));
+  const scaled = (row: number) => Math.round((row * rows) / band.rows);
+  return [...own, ...added].map(({ key, name, atMm, fromRow, toRow }) => ({
+    key,
+    name,
+    atMm,
+    fromRow: scaled(fromRow - 1) + 1,
+    toRow: scaled(toRow),
+  }));
+}
+
+const ringEvents = (plan: Plan, b: number, rows: number): RowEvent[] =>
+  ringsOf(plan, b, rows).map((ring) => ({
     afterRow: ring.fromRow - 1,
     id: ring.key,
     title: `Lay the ${ring.name} on`,
@@ -74,7 +86,6 @@ function ringEvents(plan: Plan, band: Band, b: number): RowEvent[] {
     look: why`It lies square across the band and stands up freely.`,
     atMm: ring.atMm,
   }));
-}
 
 function beadEvents(band: Band): RowEvent[] {
   return band.addons

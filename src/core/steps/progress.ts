@@ -23,6 +23,8 @@ export interface Progress {
   readonly woven: readonly (WovenMeasured & { readonly band: number; readonly pass: number })[];
   readonly slips: readonly Slip[];
   readonly undoneRows: number;
+  /** Rows of each band, where they are not as planned. */
+  readonly rowsOf?: readonly number[];
 }
 
 export type ProgressAction =
@@ -39,6 +41,8 @@ export type ProgressAction =
       readonly measured: readonly LeftMeasured[];
     }
   | { readonly type: 'woven'; readonly band: number; readonly pass: number; readonly measured: WovenMeasured }
+  /** So many rows in the bands, instead of what was planned. */
+  | { readonly type: 'rows'; readonly rowsOf: readonly number[] }
   | { readonly type: 'slip'; readonly slip: Slip; readonly now: number };
 
 /** A step that takes longer than this was left alone: the rest is no working time. */
@@ -104,6 +108,8 @@ export function reduceProgress(p: Progress, steps: readonly Step[], action: Prog
       const kept = p.woven.filter((w) => w.band !== band || w.pass !== pass || w.rows !== measured.rows);
       return { ...p, woven: [...kept, { ...measured, band, pass }] };
     }
+    case 'rows':
+      return { ...p, rowsOf: action.rowsOf };
     case 'slip':
       return {
         ...undo(p, steps, action.slip.undone, action.now),

@@ -24,6 +24,8 @@ export interface ReachAsk {
   /** Strands of this pass, where the weave is tied in more than one. */
   readonly strands?: readonly string[];
   readonly rowsDone: number;
+  /** Rows that the maker has settled on, where they are not as planned. */
+  readonly rowsOf?: number | undefined;
   readonly left: readonly LeftMeasured[];
   readonly woven: readonly WovenMeasured[];
   /** What the hands need of an end to tie the last row, in mm. */
@@ -93,7 +95,8 @@ export function willItReach(ask: ReachAsk): Reach {
     ask.woven.length > 0
       ? { mean: b.wovenMm / rowMm.mean, sd: (b.wovenMm / rowMm.mean) * (rowMm.sd / rowMm.mean) }
       : { mean: b.rows, sd: 0 };
-  const total = ask.woven.length > 0 ? Math.max(rowsDone, Math.round(rowsTotal.mean)) : b.rows;
+  const total =
+    ask.rowsOf ?? (ask.woven.length > 0 ? Math.max(rowsDone, Math.round(rowsTotal.mean)) : b.rows);
   const rowsNeeded = Math.max(0, total - rowsDone);
   const reached = ends.map((end, i) => reachOf(end, i, ask, tension, rowsNeeded, tailMm));
   const worst =
@@ -139,7 +142,7 @@ const lastOf = (left: readonly LeftMeasured[], end: number): LeftMeasured | unde
 function reachOf(
   end: WorkingEnd,
   index: number,
-  { rowsDone, left }: ReachAsk,
+  { plan, band, rowsDone, left }: ReachAsk,
   tension: Estimate,
   rowsNeeded: number,
   tailMm: number,
@@ -153,9 +156,14 @@ function reachOf(
   const since = end.usedMm(rowsDone) - end.usedMm(fromRows);
   const leftMm = known - tension.mean * since;
   const spare = leftMm - tailMm - end.closureMm;
-  const need = (rows: number) => end.usedMm(rowsDone + rows) - end.usedMm(rowsDone);
-  // Beyond the planned rows each takes as much as one does on average.
-  const perRow = need(rowsNeeded) / Math.max(1, rowsNeeded) || end.usedMm(1);
+  const planRows = plan.bands[band]!.rows;
+  const average = (end.usedMm(planRows) - end.usedMm(0)) / planRows;
+  // Rows beyond the planned ones take what one takes on average.
+  const need = (rows: number) => {
+    const beyond = Math.max(0, rowsDone + rows - planRows);
+    return end.usedMm(rowsDone + rows) - end.usedMm(rowsDone) + beyond * average;
+  };
+  const perRow = rowsNeeded > 0 ? need(rowsNeeded) / rowsNeeded : average;
   const factor = tension.mean;
   const sd = Math.hypot(tension.sd, DRIFT * Math.sqrt(Math.min(1, 10 / Math.max(1, rowsNeeded))));
   const rows = Math.max(0, spare / (factor * perRow));

@@ -9,7 +9,7 @@ import type { WeaveSpec } from '../weave/types.ts';
 import { len, type Why, why } from '../why/why.ts';
 import { HEAT } from './cautions.ts';
 import { closeSteps } from './closing.ts';
-import { rowEvents } from './events.ts';
+import { ringsOf, rowEvents } from './events.ts';
 import { finishSteps } from './finishing.ts';
 import { cutSteps, gatherStep, tidyCaution } from './gather.ts';
 import { frameFor, movesOf, type Tying } from './moves.ts';
@@ -33,13 +33,14 @@ const BEATEN_BELOW = 0.75;
 
 /**
  * Plan → the ordered list of steps. Pure: the same design, plan and way of working give the same steps with the same
- * ids. Fails only where the weave's own notation cannot be read.
+ * ids. `rowsOf` holds the rows of each band where the maker ties more or fewer than planned. Fails only where the weave's own notation cannot be read.
  */
 export function guideFor(
   design: Design,
   plan: Plan,
   way: WayOfWorking,
   know: Knowledge = LIBRARY_ONLY,
+  rowsOf: readonly number[] = [],
 ): Result<Guide> {
   const facts = know.facts(design.pattern.id);
   const pattern = findPattern(design.pattern.id);
@@ -51,7 +52,7 @@ export function guideFor(
   const isBeaten = (facts?.squash ?? 1) < BEATEN_BELOW;
   const bands = plan.bands.flatMap((_, b) => [
     ...setUpSteps(design, plan, b, tying[0]?.frame.isMirrored ?? false),
-    ...rowSteps(plan, b, tying, isBeaten, pattern?.next),
+    ...rowSteps(plan, b, rowsOf[b] ?? plan.bands[b]!.rows, tying, isBeaten, pattern?.next),
     ...closeSteps(design, plan, b),
   ]);
   const cuts = cutSteps(plan, way);
@@ -86,17 +87,17 @@ const tidied = (cuts: readonly Step[]): Step[] =>
 function rowSteps(
   plan: Plan,
   b: number,
+  rows: number,
   tying: readonly Tying[],
   isBeaten: boolean,
   next: string | undefined,
 ): Step[] {
-  const band = plan.bands[b]!;
   const suffix = plan.bands.length > 1 ? `-${b + 1}` : '';
   const steps: Step[] = [];
   for (const [pass, t] of tying.entries()) {
     // What lies along the band is put on in the first pass.
-    const events = pass === 0 ? rowEvents(plan, b, isBeaten) : [];
-    for (let row = 1; row <= band.rows; row++) {
+    const events = pass === 0 ? rowEvents(plan, b, isBeaten, rows) : [];
+    for (let row = 1; row <= rows; row++) {
       for (const e of events.filter((x) => x.afterRow === row - 1)) {
         steps.push({
           id: `${e.id}${suffix}`,
@@ -104,7 +105,7 @@ function rowSteps(
           title: e.title,
           lines: e.lines,
           alert: e.alert,
-          at: { band: b, pass, row, of: band.rows },
+          at: { band: b, pass, row, of: rows },
           ...(e.look ? { look: e.look } : {}),
           ...(e.asksLeft ? { asksLeft: true } : {}),
           ...(e.isHeat ? { cautions: [HEAT] } : {}),
@@ -115,10 +116,10 @@ function rowSteps(
       steps.push({
         id: `row${suffix}${tying.length > 1 ? `-${pass + 1}` : ''}-${row}`,
         phase: 'tie',
-        title: `Row ${row} of ${band.rows}${tying.length > 1 ? (pass === 0 ? ', first bar' : ', over it') : ''}`,
+        title: `Row ${row} of ${rows}${tying.length > 1 ? (pass === 0 ? ', first bar' : ', over it') : ''}`,
         lines: rowText(moves).map((text) => why`${text}`),
-        at: { band: b, pass, row, of: band.rows },
-        look: rowLook(plan, b, pass, row, isBeaten, next),
+        at: { band: b, pass, row, of: rows },
+        look: rowLook(plan, b, rows, pass, row, isBeaten, next),
         picture: { kind: 'row' },
       });
     }
@@ -130,17 +131,14 @@ function rowSteps(
 function rowLook(
   plan: Plan,
   b: number,
+  rows: number,
   pass: number,
   row: number,
   isBeaten: boolean,
   next: string | undefined,
 ): Why {
-  const band = plan.bands[b]!;
-  const rings = [
-    ...(b === 0 && plan.ring ? [{ ...plan.ring, name: 'D-ring' }] : []),
-    ...band.addons.filter((a) => a.kind === 'ring'),
-  ];
-  const ring = pass === 0 ? rings.find((r) => row >= r.fromRow && row <= r.toRow) : undefined;
+  const ring =
+    pass === 0 ? ringsOf(plan, b, rows).find((r) => row >= r.fromRow && row <= r.toRow) : undefined;
   const gap = plan.metrics.gapMm ?? 0;
   const usual = isBeaten
     ? 'Beat it up against the row before.'

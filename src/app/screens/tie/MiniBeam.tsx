@@ -11,7 +11,7 @@ const MARGIN_MM = 3;
 
 /** The whole piece, small: what is tied, the place where the work is, what is still to come. */
 export function MiniBeam() {
-  const { tying, plan, band: b, pass, rowsDone, guide, step } = useHere();
+  const { tying, plan, band: b, pass, rowsDone, rowsOf, guide, step } = useHere();
   const { design } = tying;
   const pictures = usePictures(design.pattern.id, plan);
   const scene = useMemo(
@@ -20,13 +20,15 @@ export function MiniBeam() {
   );
   if (!scene) return <div className="h-24 rounded-lg bg-mat" />;
   const band = plan.bands[b]!;
+  // With more or fewer rows than planned the same length is filled.
+  const done = (rowsDone * band.rows) / rowsOf;
   const place = placesOf(plan)[b]!;
   const x = (mm: number) => placed(place, mm);
-  const edges = [grownTo(band, rowsDone), grownTo(band, band.rows)].map(x).sort((p, q) => p - q) as [
+  const edges = [grownTo(band, done), grownTo(band, band.rows)].map(x).sort((p, q) => p - q) as [
     number,
     number,
   ];
-  const at = x(grownTo(band, rowsDone));
+  const at = x(grownTo(band, done));
   const top = scene.minY - MARGIN_MM;
   const height = scene.heightMm + 2 * MARGIN_MM;
   const isMirrored = guide.tying[0]?.frame.isMirrored ?? false;
@@ -34,7 +36,7 @@ export function MiniBeam() {
   return (
     <svg
       role="img"
-      aria-label={`Row ${rowsDone} of ${band.rows} is done${pass > 0 ? ', second pass' : ''}`}
+      aria-label={`Row ${rowsDone} of ${rowsOf} is done${pass > 0 ? ', second pass' : ''}`}
       className="block max-h-40 w-full rounded-lg bg-mat"
       viewBox={`${scene.minX - MARGIN_MM} ${top} ${scene.widthMm + 2 * MARGIN_MM} ${height}`}
       data-testid="mini-beam"

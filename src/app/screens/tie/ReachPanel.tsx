@@ -9,6 +9,7 @@ import { useLength } from '../../ui/units.tsx';
 import { WhyText } from '../../ui/WhyNumber.tsx';
 import { measuredHere } from './measured.ts';
 import { Panel } from './Panel.tsx';
+import { RowsChoice } from './RowsChoice.tsx';
 import { useHere, usePiece } from './TieContext.tsx';
 
 const VERDICTS: Readonly<Record<Verdict, string>> = {
@@ -123,6 +124,11 @@ export default function ReachPanel({ onClose }: { readonly onClose: () => void }
           .
         </p>
       </section>
+      <RowsChoice
+        wanted={Math.round(reach.rowsTotal.mean)}
+        hasMeasured={reach.rowsTotal.sd > 0}
+        onClose={onClose}
+      />
       {reach.remedies.length > 0 && (
         <section aria-label="What can be done" className="mt-4">
           <h3 className="font-bold font-title text-2xl">What can be done</h3>

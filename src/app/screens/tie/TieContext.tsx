@@ -37,7 +37,7 @@ export function hereOf(state: TyingState): Here {
   const next = step.at ? step : steps.slice(index).find((s) => s.at);
   const at = (last ?? next)?.at;
   const band = at?.band ?? 0;
-  const rowsOf = state.plan.bands[band]!.rows;
+  const rowsOf = state.tying.progress.rowsOf?.[band] ?? state.plan.bands[band]!.rows;
   return {
     ...state,
     index,

@@ -6,14 +6,16 @@ export function measuredHere({ tying, band, pass, guide }: Pick<Here, 'tying' | 
   left: LeftMeasured[];
   woven: WovenMeasured[];
   strands?: string[];
+  rowsOf?: number | undefined;
 } {
-  const { left, woven } = tying.progress;
+  const { left, woven, rowsOf } = tying.progress;
   const isHere = (m: { band: number; pass: number }) => m.band === band && m.pass === pass;
   const cut = guide.tying[pass]?.cut;
   const names = cut?.passes(0).map((p) => cut.spec.strands[p.strand]!.name);
   return {
     left: left.filter(isHere),
     woven: woven.filter(isHere),
+    rowsOf: rowsOf?.[band],
     ...(names && guide.tying.length > 1 ? { strands: names } : {}),
   };
 }
