@@ -100,6 +100,7 @@ test('a page killed in the middle is opened again at the same row, with what was
   await again.getByRole('link', { name: 'Bench' }).click();
   await expect(again.getByRole('button', { name: 'Go on tying' })).toBeVisible();
   await again.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Tie' }).click();
+  await expect(again.getByText('at “Row 11 of 32”')).toBeVisible();
   await again.getByRole('link', { name: 'Go on with First band, one cord' }).click();
   await expect(title(again)).toHaveText('Row 11 of 32');
 });

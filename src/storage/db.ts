@@ -27,6 +27,8 @@ export interface PieceRecord {
   readonly designId: string;
   readonly name: string;
   readonly updatedAt: number;
+  /** The step it stands at, in words, for lists. */
+  readonly place: string;
   readonly tying: unknown;
 }
 

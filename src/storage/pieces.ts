@@ -4,7 +4,7 @@ import type { Database, MakeRecord, PieceRecord } from './db.ts';
 /** Pieces under the maker's hands, last touched first. */
 export async function listPieces(db: Database): Promise<PieceRecord[]> {
   const all = await db.getAll('pieces');
-  return all.sort((a, b) => b.updatedAt - a.updatedAt);
+  return all.map(newest).sort((a, b) => b.updatedAt - a.updatedAt);
 }
 
 export const savePiece = async (db: Database, piece: PieceRecord): Promise<void> => {
@@ -41,13 +41,17 @@ export function writeTyingJournal(piece: PieceRecord): void {
   }
 }
 
-/** The piece as it was last seen, by the store or by the journal, whichever is newer. */
+/** The piece as it was last seen. One that only the journal knows was removed or finished elsewhere. */
 export async function getPiece(db: Database, id: string): Promise<PieceRecord | undefined> {
   const stored = await db.get('pieces', id);
+  return stored && newest(stored);
+}
+
+/** By the store or by the journal, whichever is newer. */
+function newest(stored: PieceRecord): PieceRecord {
   try {
-    const left = JSON.parse(localStorage.getItem(key(id)) ?? 'null') as PieceRecord | null;
-    // A piece that is in the journal only was removed or finished elsewhere.
-    if (stored && left?.id === id && left.updatedAt > stored.updatedAt) return left;
+    const left = JSON.parse(localStorage.getItem(key(stored.id)) ?? 'null') as PieceRecord | null;
+    if (left?.id === stored.id && left.updatedAt > stored.updatedAt) return left;
   } catch {
     // An unreadable journal is none.
   }

@@ -10,6 +10,7 @@ import {
   type ProgressAction,
   reduceProgress,
   startProgress,
+  stepIndex,
 } from '../../core/steps/progress.ts';
 import { type Guide, guideFor } from '../../core/steps/steps.ts';
 import { USUAL_WAY, type WayOfWorking } from '../../core/steps/types.ts';
@@ -56,7 +57,14 @@ export async function beginPiece(
   const id = crypto.randomUUID();
   const tying = newTying(design, startProgress(made.value.guide.steps[0]!.id, way, now), now);
   try {
-    await savePiece(db, { id, designId, name: design.name, updatedAt: now, tying });
+    await savePiece(db, {
+      id,
+      designId,
+      name: design.name,
+      updatedAt: now,
+      place: made.value.guide.steps[0]!.title,
+      tying,
+    });
   } catch (error) {
     return fail({ code: 'storage', path: '', message: `This piece cannot be kept: ${failure(error)}` });
   }
@@ -138,7 +146,9 @@ function createPiece(
 
   function keep(next: Tying) {
     newest = Math.max(Date.now(), newest + 1);
-    waiting = { id, designId, name, updatedAt: newest, tying: next };
+    const { steps } = store.getState().guide;
+    const place = steps[stepIndex(steps, next.progress)]!.title;
+    waiting = { id, designId, name, updatedAt: newest, place, tying: next };
     writeTyingJournal(waiting);
     store.setState({ tying: next, save: 'saving' });
     void drain();

@@ -25,8 +25,11 @@ interface Known {
   readonly carriesLoad: boolean;
 }
 
-/** Rows of a stretch: enough to see the rows around the slip; fewer where a row is a lot of work for the engine. */
-const rowsOf = (cut: RowCut): number => (cut.crossings.length / cut.spec.rows > 8 ? 4 : 6);
+/** Rows of a stretch: enough to see the rows around the slip, and so many that the slip does not meet itself again at once. */
+function rowsOf({ spec, crossings }: RowCut): number {
+  if (spec.strands.every((s) => s.role !== 'core')) return 12;
+  return crossings.length / spec.rows > 8 ? 4 : 6;
+}
 
 /** The stretch that shows a slip, if this weave can be tied wrong so; a diagram that contradicts itself is none. */
 export function stretchOf(cut: RowCut, slip: Slip): Stretch | undefined {
@@ -85,7 +88,7 @@ export function slipsFor(known: Known): SlipKind[] {
     {
       id: 'skipped-strand',
       title: 'A strand skipped',
-      looks: looks('same side', 'the edge has a step and one strand runs too long'),
+      looks: 'one strand lies right across the braid and stands off its edges',
       stays: 'no',
       advice: 'The strands are out of order from here on. Undo it.',
       slip: { kind: 'short' },

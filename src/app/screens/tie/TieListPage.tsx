@@ -84,14 +84,12 @@ export default function TieListPage() {
 }
 
 function placeText(piece: PieceRecord): string {
-  const tying = readTying(piece.tying);
-  if (!tying.ok) return 'cannot be read; left untouched';
-  const row = /^row-(?:\d+-)*(\d+)$/.exec(tying.value.progress.at);
+  if (!readTying(piece.tying).ok) return 'cannot be read; left untouched';
   const when = new Date(piece.updatedAt).toLocaleString(undefined, {
     dateStyle: 'medium',
     timeStyle: 'short',
   });
-  return `${row ? `at row ${row[1]}` : `at “${tying.value.progress.at.replaceAll('-', ' ')}”`}, ${when}`;
+  return `at “${piece.place}”, ${when}`;
 }
 
 function Done({ record }: { readonly record: MakeRecord }) {
