@@ -57,8 +57,10 @@ test('a whole bracelet by keyboard: cautions, every row, finish, and a record of
   await page.getByRole('button', { name: 'sits right' }).click();
   await page.getByLabel('Ends cannot be pulled out').check();
   await page.getByLabel('Left over of A, Sodium, end 1').fill('21 cm');
+  expect(await violations(page), 'finished').toEqual([]);
   await page.getByRole('button', { name: 'Into the log' }).click();
   await expect(page.getByRole('heading', { name: 'On the table' })).toBeVisible();
+  expect(await violations(page), 'the table').toEqual([]);
   const done = page.getByTestId('makes');
   await expect(done).toContainText('First band, one cord');
   await expect(done).toContainText('sits right');
@@ -215,6 +217,7 @@ test('it looks wrong: the picture is picked, the row is named, rows are undone',
   await page.getByRole('button', { name: /^The same side twice/ }).click();
   await page.getByLabel('How many rows up from the last').fill('4');
   await expect(page.getByTestId('slip-advice')).toHaveText('It is in row 8. Undo it: 4 rows.');
+  expect(await violations(page)).toEqual([]);
   await page.getByRole('button', { name: 'Undo 4 rows' }).click();
   expect(await rowNumber(page)).toBe(8);
 });

@@ -5,7 +5,9 @@ import { parseDesign } from '../../core/formats/design.ts';
 import { centreLineRows, weaveDocument } from '../../core/formats/weave.ts';
 import { loadWeave } from '../../core/patterns/index.ts';
 import { plan } from '../../core/plan/plan.ts';
-import { cutListCsv, cutListTextFile, designFile, fileStem } from './files.ts';
+import { guideFor } from '../../core/steps/steps.ts';
+import { USUAL_WAY } from '../../core/steps/types.ts';
+import { cardFile, cutListCsv, cutListTextFile, designFile, fileStem, stepsFile } from './files.ts';
 
 const read = parseDesign(readFileSync('examples/okoro-guide-band.json', 'utf8'));
 if (!read.ok) throw new Error('example');
@@ -24,6 +26,19 @@ describe('files', () => {
 
   it('a design file is read back as the same design', () => {
     expect(parseDesign(designFile(design).text)).toEqual({ ok: true, value: design });
+  });
+
+  it('card and steps are files by the design’s name, one a drawing, one to tick off', async () => {
+    const guide = guideFor(design, planned.value, USUAL_WAY);
+    if (!guide.ok) throw new Error('steps');
+    const pictures = { weave: (await loadWeave(design.pattern.id))!, knots: new Map() };
+    const card = cardFile(design, planned.value, guide.value, pictures, 'imperial');
+    expect(card.name).toBe('guides-band-card.svg');
+    expect(card.text).toMatch(/^<svg [^>]*width="210mm"/);
+    expect(card.text).toContain('ft');
+    const steps = stepsFile(design, guide.value, 'imperial');
+    expect(steps.name).toBe('guides-band-steps.txt');
+    expect(steps.text.match(/^\[ \]/gm)!.length).toBe(guide.value.steps.length);
   });
 
   it('the cut list reads as a table whose stretches add up to the cuts', () => {
