@@ -7,10 +7,12 @@ import type { Plan } from '../plan/types.ts';
 import { whyText } from '../why/why.ts';
 import { workingEnds } from './ends.ts';
 import { rowMmOf } from './events.ts';
+import type { LeftMeasured } from './learn.ts';
 import { bumpsOn, findCount, signSide } from './lostCount.ts';
-import { frameFor, movesOf } from './moves.ts';
+import { movesOf } from './moves.ts';
 import { below, combined } from './normal.ts';
-import { FID_TAIL_MM, type LeftMeasured, willItReach } from './reach.ts';
+import { FID_TAIL_MM, willItReach } from './reach.ts';
+import { frameFor } from './variant.ts';
 
 const example = (name: string): Plan => {
   const read = parseDesign(readFileSync(`examples/${name}.json`, 'utf8'));

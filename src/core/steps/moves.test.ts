@@ -5,9 +5,10 @@ import { findPattern, WEAVES } from '../patterns/index.ts';
 import { findCrossings } from '../weave/crossings.ts';
 import { format } from '../weave/format.ts';
 import type { WeaveSpec } from '../weave/types.ts';
-import { type Frame, frameFor, movesOf, shownX, type Tying } from './moves.ts';
+import { type Frame, movesOf, shownX, type Tying } from './moves.ts';
 import { rowPicture } from './rowPicture.ts';
 import { pointAt } from './rows.ts';
+import { frameFor } from './variant.ts';
 import { parseMove, rowText } from './words.ts';
 
 const TIED = WEAVES.filter((w) => !w.isStraight);
@@ -237,6 +238,24 @@ describe('the picture of a row', () => {
       }
     }
     if (id !== 'chain-sinnet' && id !== 'hitch-bar') expect(seen).toBeGreaterThan(1);
+  });
+
+  it('a second pass goes over the first, which lies there finished; the first knows nothing of it', () => {
+    const { draw, tiedIn } = findPattern('double-bar')!;
+    const strands = (pass: number) => {
+      const tying = movesOf(draw(), { isMirrored: false, offset: 0 }, tiedIn, pass)!;
+      const { scene } = rowPicture({
+        tying,
+        row: 3,
+        done: 2,
+        cordOf: () => 0,
+        looks: PALETTE,
+        diameterMm: 4,
+      });
+      return [...new Set(scene.shapes.flatMap((s) => s.strand ?? []))].sort();
+    };
+    expect(strands(0)).toEqual(['A', 'B', 'C1', 'C2']);
+    expect(strands(1)).toEqual(['A', 'A2', 'B', 'B2', 'C1', 'C2']);
   });
 
   it('leads an end only once it has moved', () => {

@@ -3,20 +3,8 @@ import type { Plan } from '../plan/types.ts';
 import { len, num, percent, type Why, why } from '../why/why.ts';
 import { type WorkingEnd, workingEnds } from './ends.ts';
 import { rowMmOf } from './events.ts';
-import { below, combined, type Estimate } from './normal.ts';
-
-/** What the maker measured: at so many rows, so much was left of an end, from the last row to its tip. */
-export interface LeftMeasured {
-  readonly rows: number;
-  /** Index into the working ends of the band. */
-  readonly end: number;
-  readonly leftMm: number;
-}
-
-export interface WovenMeasured {
-  readonly rows: number;
-  readonly wovenMm: number;
-}
+import { type LeftMeasured, lastOf, learnRow, learnTension, TAPE_MM, type WovenMeasured } from './learn.ts';
+import { below, type Estimate } from './normal.ts';
 
 export interface ReachAsk {
   readonly plan: Plan;
@@ -66,10 +54,8 @@ export interface ReachRemedy {
   readonly ok: boolean;
 }
 
-/** How well a tape tells what is left of a limp end, in mm, and how much one stretch of rows differs from the next. */
-const TAPE_MM = 8;
+/** How much one stretch of rows differs from the next. */
 const DRIFT = 0.03;
-const WOVEN_TAPE_MM = 1.5;
 /** 95 % lie below this many standard deviations. */
 const Z95 = 1.645;
 /** Below these chances it is doubtful, or said to be short. */
@@ -108,36 +94,6 @@ export function willItReach(ask: ReachAsk): Reach {
   const base = { ends: reached, worst, rowsNeeded, rowsTotal, chance, verdict, tension, rowMm };
   return { ...base, remedies: verdict === 'reaches' || !worst ? [] : remedies(ask, base, worst) };
 }
-
-function learnTension(ends: readonly WorkingEnd[], left: readonly LeftMeasured[], spread: number): Estimate {
-  let tension: Estimate = { mean: 1, sd: spread };
-  // Of each end only the last measuring counts: it covers all rows before it.
-  for (const [i, end] of ends.entries()) {
-    const last = lastOf(left, i);
-    if (!last || last.rows < 1) continue;
-    const planned = end.usedMm(last.rows);
-    if (planned < 20) continue;
-    const seen = { mean: (end.startMm - last.leftMm) / planned, sd: Math.hypot(TAPE_MM / planned, 0.01) };
-    tension = combined(tension, seen);
-  }
-  return tension;
-}
-
-function learnRow(planned: number, woven: readonly WovenMeasured[], spread: number): Estimate {
-  const prior = { mean: planned, sd: planned * spread };
-  const last = woven.toSorted((a, b) => a.rows - b.rows).at(-1);
-  if (!last || last.rows < 1) return prior;
-  return combined(prior, {
-    mean: last.wovenMm / last.rows,
-    sd: Math.hypot(WOVEN_TAPE_MM / last.rows, 0.01 * planned),
-  });
-}
-
-const lastOf = (left: readonly LeftMeasured[], end: number): LeftMeasured | undefined =>
-  left
-    .filter((l) => l.end === end)
-    .toSorted((a, b) => a.rows - b.rows)
-    .at(-1);
 
 function reachOf(
   end: WorkingEnd,

@@ -3,12 +3,10 @@ import { paintTubes } from '../drawing/paint.ts';
 import { fix, type Scene, type Shape } from '../drawing/shape.ts';
 import { mix } from '../drawing/tone.ts';
 import { smoothTube, type Tube } from '../drawing/tubes.ts';
-import { outline } from '../weave/crossings.ts';
 import { shownX, type Tying } from './moves.ts';
-import { type Pass, pointAt } from './rows.ts';
+import { bottomY, finished, type Point, tail, walk } from './rowLines.ts';
+import type { Pass } from './rows.ts';
 
-/** Height of a cord at a crossing of the loose picture, in diameters; as where the engine starts from. */
-const LIFT = 0.75;
 /** What does not move steps back into the mat by so much. */
 const BACK = 0.42;
 const MAT = '#1c4a42';
@@ -34,8 +32,6 @@ interface Ask {
   /** What lies behind the picture, into which all but the moving end steps back. */
   readonly mat?: string;
 }
-
-type Point = [number, number, number];
 
 /**
  * A row while it is being tied, loose, as it hangs before the maker: the row before above it, the ends that have moved
@@ -85,6 +81,8 @@ export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d, mat
         ),
       ];
     }
+    if (cut.below.includes(i))
+      return [tube(finished(tying, i, row, [top, bottom]), { ...like, lane: 0, cord: lookOf(s.name, 0) }, d)];
     return [...lines].flatMap(([pass, points]) =>
       pass.strand === i
         ? [tube(points, { ...like, lane: pass.lane, cord: lookOf(s.name, pass.lane, pass) }, d)]
@@ -129,49 +127,6 @@ const tube = (points: readonly Point[], like: Omit<Tube, 'points'>, d: number): 
     like,
     6,
   );
-
-/** A passage's way through its row: way-points and crossings, lifted over and under. */
-function walk(pass: Pass, { cut, frame }: Tying): Point[] {
-  const strand = cut.spec.strands[pass.strand]!;
-  const path = outline(strand, cut.spec);
-  const edges = path.length - 1;
-  const along = strand.periods * cut.spec.period;
-  const ats = new Map<number, number | undefined>([
-    [pass.fromAt, 0],
-    [pass.toAt, 0],
-  ]);
-  for (let i = Math.ceil(pass.fromAt + 0.02); i < pass.toAt - 0.02; i++) ats.set(i, undefined);
-  for (const v of pass.visits) ats.set(v.at, v.isOver ? LIFT : -LIFT);
-  const sorted = [...ats].sort((a, b) => a[0] - b[0]);
-  return sorted.map(([at, z], i): Point => {
-    const turn = Math.floor(at / edges);
-    const [x, y] = pointAt(path, at - turn * edges);
-    return [shownX(frame, x), y + turn * along - pass.rowY, z ?? between(sorted, i)];
-  });
-}
-
-/** Height between the crossings on either side. */
-function between(all: readonly (readonly [number, number | undefined])[], i: number): number {
-  let [a, b] = [i, i];
-  while (all[a]![1] === undefined) a--;
-  while (all[b]![1] === undefined) b++;
-  const [p, q] = [all[a]!, all[b]!];
-  return p[1]! + ((q[1]! - p[1]!) * (all[i]![0] - p[0])) / (q[0] - p[0]);
-}
-
-function bottomY(order: readonly Pass[], tying: Tying): number {
-  return Math.max(...order.map((p) => walk(p, tying).at(-1)![1]));
-}
-
-/** An end goes on, outwards and down. */
-function tail([x, y, z]: Point, isDone: boolean, base: number, count: number): Point[] {
-  const out = count === 2 || Math.abs(x) > 1.5 ? Math.sign(x) : 0;
-  const down = isDone ? Math.max(base, y) + 1.6 : y + 1.8;
-  return [
-    [x + out * 0.5, (y + down) / 2, z * 0.5],
-    [x + out * 0.7, down, 0],
-  ];
-}
 
 /** Where the end that moves is led. */
 function arrow(points: readonly Point[], d: number): Shape {

@@ -39,6 +39,10 @@ export interface Pass {
 export interface RowCut {
   readonly spec: WeaveSpec;
   readonly crossings: readonly Crossing[];
+  /** Where row 0 begins along the diagram. */
+  readonly fromY: number;
+  /** Working strands of an earlier pass, which lie there finished; indices into the strands. */
+  readonly below: readonly number[];
   /** Rows after which every passage does the same again, at the same place. */
   readonly rows: number;
   /** Passages of working strands in a row, by its number from 0; any number wraps round. */
@@ -95,6 +99,8 @@ export function cutRows(
   return {
     spec,
     crossings: found.value,
+    fromY: from,
+    below: spec.strands.flatMap((s, i) => (s.role !== 'core' && isThere(i) && !isTied(i) ? [i] : [])),
     rows: lcm * spec.rows,
     passes: (row) =>
       spec.strands.flatMap((s, index) =>

@@ -12,9 +12,10 @@ import { closeSteps } from './closing.ts';
 import { ringsOf, rowEvents } from './events.ts';
 import { finishSteps } from './finishing.ts';
 import { cutSteps, gatherStep, tidyCaution } from './gather.ts';
-import { frameFor, movesOf, type Tying } from './moves.ts';
+import { movesOf, type Tying } from './moves.ts';
 import { setUpSteps } from './setUp.ts';
 import type { Step, WayOfWorking } from './types.ts';
+import { frameFor } from './variant.ts';
 import { rowText } from './words.ts';
 
 /** Everything from the first cut to the last look, and the moves of each pass of the weave. */
