@@ -111,6 +111,7 @@ function closureStep(plan: Plan, name: string, words: string, b: number): Step {
   return {
     id: 'close-try',
     phase: 'close',
+    picture: { kind: 'closed' },
     title: `Close it once: ${name}`,
     lines: [
       why`${words}`,

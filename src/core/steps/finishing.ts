@@ -117,6 +117,7 @@ function inspection(design: Design, plan: Plan): Step {
   return {
     id: 'inspect',
     phase: 'check',
+    picture: { kind: 'closed' },
     title: 'Look it over',
     lines,
     ...(cautions.length > 0 ? { cautions } : {}),
@@ -127,6 +128,7 @@ function care(plan: Plan): Step {
   return {
     id: 'care',
     phase: 'check',
+    picture: { kind: 'closed' },
     title: 'Tell the wearer',
     lines: [
       why`Wash it by hand, lay it flat to dry: cord draws up a little the first time it dries.`,

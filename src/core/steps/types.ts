@@ -50,6 +50,8 @@ export type StepPicture =
   | { readonly kind: 'row' }
   | { readonly kind: 'bar'; readonly band: number }
   | { readonly kind: 'knot'; readonly id: string }
+  /** The whole, closed round the body. */
+  | { readonly kind: 'closed' }
   | { readonly kind: 'place'; readonly band: number; readonly atMm: number };
 
 /** One thing to do. */

@@ -1,6 +1,7 @@
 import { useWeave } from '../../state/knowledge.tsx';
 import { BarOrder } from '../../ui/BarOrder.tsx';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
+import { ClosedPicture } from './ClosedPicture.tsx';
 import { CutPicture } from './CutPicture.tsx';
 import { RowPanels } from './RowPanels.tsx';
 import { useHere } from './TieContext.tsx';
@@ -34,6 +35,7 @@ export function StepPictureView() {
           />
         </div>
       )}
+      {picture?.kind === 'closed' && <ClosedPicture />}
       {picture?.kind === 'place' && (
         <p className="p-4 text-center text-xl text-white/85">Its place is marked below.</p>
       )}
