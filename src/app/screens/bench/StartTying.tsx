@@ -3,11 +3,9 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import useSWR from 'swr';
 import type { Design } from '../../../core/formats/design.ts';
-import { readTying } from '../../../core/formats/tying.ts';
 import { listPieces } from '../../../storage/pieces.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase } from '../../state/services.tsx';
-import { beginPiece } from '../../state/tying.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 import { useBench } from './BenchContext.tsx';
@@ -27,6 +25,8 @@ export function StartTying() {
   async function start(anew = false) {
     if (open && !anew) return navigate(`/tie/${open.id}`);
     setBusy(true);
+    // Fetched when it is wanted: nothing of tying delays the Bench.
+    const { beginPiece } = await import('../../state/tying.ts');
     const begun = await beginPiece(db, id!, design, know);
     setBusy(false);
     if (begun.ok) return navigate(`/tie/${begun.value}`);
@@ -56,8 +56,8 @@ export function StartTying() {
 
 /** Whether a piece was begun from another state of the design than the one shown; its name alone does not count. */
 function isOther(tying: unknown, design: Design): boolean {
-  const read = readTying(tying);
+  const begun = (tying as { readonly design?: object } | null)?.design;
   return (
-    read.ok && JSON.stringify({ ...read.value.design, name: '' }) !== JSON.stringify({ ...design, name: '' })
+    begun !== undefined && JSON.stringify({ ...begun, name: '' }) !== JSON.stringify({ ...design, name: '' })
   );
 }
