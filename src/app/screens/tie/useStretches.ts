@@ -6,6 +6,8 @@ import { solveInWorker } from '../../../workers/outside/solve.ts';
 
 /** Coarse edges: these are looked at, not measured. */
 const H = 0.4;
+/** Workers at once: one processor is left to the page. */
+const AT_ONCE = Math.min(4, Math.max(1, (navigator.hardwareConcurrency || 2) - 1));
 
 export interface Asked {
   readonly id: string;
@@ -17,20 +19,26 @@ export interface Asked {
 /** Solved stretches by notation, kept while the application is open. */
 const kept = new Map<string, SolvedWeave>();
 
-/** Pulls stretches tight one after another off the page; each appears when it is done. Those that cannot be are left out. */
+/** Pulls stretches tight off the page, a few at once; each appears when it is done. Those that cannot be are left out. */
 export function useStretches(asked: readonly Asked[]): ReadonlyMap<string, SolvedWeave | 'failed'> {
   const [solved, setSolved] = useState<ReadonlyMap<string, SolvedWeave | 'failed'>>(new Map());
   useEffect(() => {
     let isCurrent = true;
-    let cancel: (() => void) | undefined;
-    void (async () => {
-      for (const { id, stretch, squash, load } of asked) {
+    const running = new Set<() => void>();
+    const waiting = [...asked];
+    const solveNext = async () => {
+      for (let next = waiting.shift(); next && isCurrent; next = waiting.shift()) {
+        const { id, stretch, squash, load } = next;
         const notation = format(stretch.spec);
         let result: SolvedWeave | 'failed' | undefined = kept.get(notation);
         if (!result) {
-          const solving = solveInWorker({ id, notation, squash, load, h: H }, () => undefined);
-          cancel = solving.cancel;
-          const got = await solving.result;
+          const { result: solving, cancel } = solveInWorker(
+            { id, notation, squash, load, h: H },
+            () => undefined,
+          );
+          running.add(cancel);
+          const got = await solving;
+          running.delete(cancel);
           result = got.ok ? got.value : 'failed';
           if (got.ok) kept.set(notation, got.value);
         }
@@ -38,10 +46,11 @@ export function useStretches(asked: readonly Asked[]): ReadonlyMap<string, Solve
         const done = result;
         setSolved((old) => new Map(old).set(id, done));
       }
-    })();
+    };
+    for (let i = 0; i < AT_ONCE; i++) void solveNext();
     return () => {
       isCurrent = false;
-      cancel?.();
+      for (const cancel of running) cancel();
     };
   }, [asked]);
   return solved;
