@@ -28,3 +28,10 @@ export async function writeSetting<K extends keyof Settings>(
 ): Promise<void> {
   await db.put('settings', value, key);
 }
+
+/** How the maker worked last: unchecked, as it was written. */
+export const readWay = (db: Database): Promise<unknown> => db.get('settings', 'way');
+
+export async function writeWay(db: Database, way: object): Promise<void> {
+  await db.put('settings', way, 'way');
+}

@@ -35,6 +35,7 @@ beforeEach(async () => {
   db = await openDatabase();
   await db.clear('pieces');
   await db.clear('makes');
+  await db.clear('settings');
 });
 
 async function begun(): Promise<string> {
@@ -90,6 +91,26 @@ describe('a piece on the table', () => {
     expect(tying.design).toEqual(design);
     await settle();
     piece.close();
+  });
+
+  it('the next piece begins in the way in which the maker worked last; a spoilt one is as usual', async () => {
+    const piece = await opened(await begun());
+    const { way } = piece.store.getState().tying.progress;
+    const mine = { ...way, hand: 'left', melt: 'bead', own: { armSpanMm: 1720, thumbMm: 21 } } as const;
+    piece.dispatch({ type: 'way', way: mine });
+    await settle();
+    piece.close();
+    const next = await opened(await begun());
+    expect(next.store.getState().tying.progress.way).toEqual(mine);
+    const cut = next.store.getState().guide.steps.find((s) => s.id === 'cut-A')!;
+    expect(cut.lines[0]!.join(' ')).toContain('1 arm span');
+    next.close();
+    for (const spoilt of [{ hand: 'third' }, 'left', { own: { thumbMm: -5 } }]) {
+      await db.put('settings', spoilt, 'way');
+      const usual = await opened(await begun());
+      expect(usual.store.getState().tying.progress.way.hand).toBe('right');
+      usual.close();
+    }
   });
 
   it('more rows are more steps; ended early it goes on with the closing, and is opened so again', async () => {

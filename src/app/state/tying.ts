@@ -16,6 +16,7 @@ import { type Guide, guideFor } from '../../core/steps/steps.ts';
 import { USUAL_WAY, type WayOfWorking } from '../../core/steps/types.ts';
 import type { Database, PieceRecord } from '../../storage/db.ts';
 import { getPiece, savePiece, writeTyingJournal } from '../../storage/pieces.ts';
+import { readWay, writeWay } from '../../storage/settings.ts';
 
 export interface TyingState {
   readonly id: string;
@@ -43,28 +44,23 @@ interface Message {
 
 const CHANNEL = 'warp-beam-pieces';
 
-/** Begins a piece from a design and keeps it; hands back its id. */
+/** Begins a piece from a design, in the way in which the maker worked last, and keeps it; hands back its id. */
 export async function beginPiece(
   db: Database,
   designId: string,
   design: Design,
   know: Knowledge,
-  way: WayOfWorking = USUAL_WAY,
 ): Promise<Result<string>> {
-  const made = guided(design, know, way);
-  if (!made.ok) return made;
   const now = Date.now();
+  const begun = (way: WayOfWorking): Tying => newTying(design, startProgress('gather', way, now), now);
+  const last = begun({ ...USUAL_WAY, ...((await readWay(db)) as object | undefined) });
+  const tying = readTying(last).ok ? last : begun(USUAL_WAY);
+  const made = guided(design, know, tying.progress.way);
+  if (!made.ok) return made;
+  const { steps } = made.value.guide;
   const id = crypto.randomUUID();
-  const tying = newTying(design, startProgress(made.value.guide.steps[0]!.id, way, now), now);
   try {
-    await savePiece(db, {
-      id,
-      designId,
-      name: design.name,
-      updatedAt: now,
-      place: made.value.guide.steps[0]!.title,
-      tying,
-    });
+    await savePiece(db, { id, designId, name: design.name, updatedAt: now, place: steps[0]!.title, tying });
   } catch (error) {
     return fail({ code: 'storage', path: '', message: `This piece cannot be kept: ${failure(error)}` });
   }
@@ -183,6 +179,8 @@ function createPiece(
         action.type === 'way' || action.type === 'rows'
           ? guided(now.design, know, progress.way, progress.rowsOf)
           : undefined;
+      // The next piece begins in the same way; if it cannot be remembered, this one still has it.
+      if (action.type === 'way') void writeWay(db, action.way).catch(() => undefined);
       if (again?.ok) store.setState(again.value);
       keep({ ...now, progress: again?.ok ? placed(progress, again.value.guide, guide) : progress });
     },
