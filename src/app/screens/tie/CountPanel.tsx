@@ -57,7 +57,9 @@ export default function CountPanel({ onClose }: { readonly onClose: () => void }
         )}
         {hasSides && isBump && (
           <fieldset>
-            <legend className="font-semibold">Bumps counted along one edge</legend>
+            <legend className="font-semibold">
+              Bumps counted along one edge, with the one at the very beginning
+            </legend>
             <div className="mt-1 flex flex-wrap items-center gap-2">
               {SIDES.map((side) => (
                 <label key={side} className="flex items-center gap-2">
