@@ -17,7 +17,7 @@ interface Props {
 }
 
 /** Every saved design; new, copy, delete, bring in, and the demo. */
-export function DesignsDrawer({ currentId, onClose }: Props) {
+export default function DesignsDrawer({ currentId, onClose }: Props) {
   const library = useLibrary();
   const [problems, setProblems] = useState<{ file: string; issues: readonly Issue[] }>();
   const [removed, setRemoved] = useState<DesignRecord>();

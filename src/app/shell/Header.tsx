@@ -1,14 +1,15 @@
 import { FolderOpen, Redo2, Undo2 } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { useStore } from 'zustand';
 import type { UnitSystem } from '../../core/units/index.ts';
 import type { Bench } from '../state/bench.ts';
 import { Button } from '../ui/Button.tsx';
 import { useUnits } from '../ui/units.tsx';
-import { DesignsDrawer } from './DesignsDrawer.tsx';
 import { SaveMark } from './SaveMark.tsx';
 import { ShortcutSheet } from './ShortcutSheet.tsx';
+
+const DesignsDrawer = lazy(() => import('./DesignsDrawer.tsx'));
 
 interface Props {
   readonly bench: Bench | undefined;
@@ -50,7 +51,11 @@ export function Header({ bench, onUnits }: Props) {
         <UnitsSwitch onUnits={onUnits} />
         <ShortcutSheet />
       </div>
-      {listing && <DesignsDrawer currentId={id} onClose={() => setListing(false)} />}
+      {listing && (
+        <Suspense>
+          <DesignsDrawer currentId={id} onClose={() => setListing(false)} />
+        </Suspense>
+      )}
     </header>
   );
 }

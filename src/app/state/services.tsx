@@ -1,7 +1,8 @@
 import { createContext, useContext } from 'react';
 import useSWR, { type SWRConfiguration } from 'swr';
-import type { Database, DesignRecord } from '../../storage/db.ts';
+import type { Database, DesignRecord, MakeRecord, PieceRecord } from '../../storage/db.ts';
 import { listDesigns } from '../../storage/designs.ts';
+import { listMakes, listPieces } from '../../storage/pieces.ts';
 
 /** The store that the whole application works on; swappable in tests. */
 export const DatabaseContext = createContext<Database | undefined>(undefined);
@@ -19,4 +20,18 @@ const LOCAL: SWRConfiguration = { revalidateOnFocus: true, dedupingInterval: 0 }
 export function useDesigns() {
   const db = useDatabase();
   return useSWR<DesignRecord[]>(DESIGNS_KEY, () => listDesigns(db), LOCAL);
+}
+
+export const PIECES_KEY = 'pieces';
+export const MAKES_KEY = 'makes';
+
+/** What is on the table; read anew wherever it is shown, since every step changes it. */
+export function usePieces() {
+  const db = useDatabase();
+  return useSWR<PieceRecord[]>(PIECES_KEY, () => listPieces(db), LOCAL);
+}
+
+export function useMakes() {
+  const db = useDatabase();
+  return useSWR<MakeRecord[]>(MAKES_KEY, () => listMakes(db), LOCAL);
 }

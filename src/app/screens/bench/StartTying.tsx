@@ -1,11 +1,10 @@
 import { Play } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import useSWR from 'swr';
 import type { Design } from '../../../core/formats/design.ts';
 import { listPieces } from '../../../storage/pieces.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
-import { useDatabase } from '../../state/services.tsx';
+import { useDatabase, usePieces } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 import { useBench } from './BenchContext.tsx';
@@ -19,12 +18,14 @@ export function StartTying() {
   const navigate = useNavigate();
   const toast = useToast();
   const [busy, setBusy] = useState(false);
-  const { data: pieces } = useSWR('pieces', () => listPieces(db));
+  const { data: pieces } = usePieces();
   const open = pieces?.find((p) => p.designId === id);
   const isOlder = open !== undefined && isOther(open.tying, design);
   async function start(anew = false) {
-    if (open && !anew) return navigate(`/tie/${open.id}`);
     setBusy(true);
+    // Asked anew: what is shown may be older than what another tab put on the table.
+    const there = anew ? undefined : (await listPieces(db)).find((p) => p.designId === id);
+    if (there) return navigate(`/tie/${there.id}`);
     // Fetched when it is wanted: nothing of tying delays the Bench.
     const { beginPiece } = await import('../../state/tying.ts');
     const begun = await beginPiece(db, id!, design, know);

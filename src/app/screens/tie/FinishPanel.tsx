@@ -5,7 +5,7 @@ import { type Finished, makeRecord } from '../../../core/formats/make.ts';
 import { triedOn } from '../../../core/plan/triedOn.ts';
 import { workingEnds } from '../../../core/steps/ends.ts';
 import { finishPiece } from '../../../storage/pieces.ts';
-import { useDatabase } from '../../state/services.tsx';
+import { MAKES_KEY, PIECES_KEY, useDatabase } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { LengthField } from '../../ui/LengthField.tsx';
 import { useToast } from '../../ui/Toast.tsx';
@@ -80,7 +80,7 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
       );
       return;
     }
-    await Promise.all([mutate('pieces'), mutate('makes')]);
+    await Promise.all([mutate(PIECES_KEY), mutate(MAKES_KEY)]);
     toast({ text: `“${design.name}” is done and in the log.` });
     await navigate('/tie');
   }

@@ -1,12 +1,11 @@
 import { Download, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import useSWR from 'swr';
 import { formatMake, readMake } from '../../../core/formats/make.ts';
 import { readTying } from '../../../core/formats/tying.ts';
 import type { MakeRecord, PieceRecord } from '../../../storage/db.ts';
-import { listMakes, listPieces, removePiece, savePiece } from '../../../storage/pieces.ts';
+import { removePiece, savePiece } from '../../../storage/pieces.ts';
 import { download, fileStem } from '../../export/files.ts';
-import { useDatabase } from '../../state/services.tsx';
+import { useDatabase, useMakes, usePieces } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 import { useLength } from '../../ui/units.tsx';
@@ -14,8 +13,8 @@ import { useLength } from '../../ui/units.tsx';
 /** What is on the table, and what is done. */
 export default function TieListPage() {
   const db = useDatabase();
-  const { data: pieces, mutate } = useSWR('pieces', () => listPieces(db));
-  const { data: makes } = useSWR('makes', () => listMakes(db));
+  const { data: pieces, mutate } = usePieces();
+  const { data: makes } = useMakes();
   const toast = useToast();
   async function remove(piece: PieceRecord) {
     await removePiece(db, piece.id);
