@@ -30,11 +30,16 @@ export function rowsTo(band: Band, atMm: number): number {
   return Math.round(grown / rowMmOf(band));
 }
 
-/** Where the edge of the last row lies, from the first bar, after so many rows. */
-export const grownTo = (band: Band, rows: number): number =>
-  band.firstRow === 'start'
+/**
+ * Where the edge of the last row lies, from the first bar, after so many rows. A second pass goes back over the first: it
+ * grows the other way.
+ */
+export function grownTo(band: Band, rows: number, pass = 0): number {
+  const isFromStart = (band.firstRow === 'start') === (pass % 2 === 0);
+  return isFromStart
     ? band.startMm + rows * rowMmOf(band)
     : band.startMm + band.wovenMm - rows * rowMmOf(band);
+}
 
 /** All that interrupts the rows of a band, in order. With more or fewer rows than planned it comes later or earlier by the count. */
 export function rowEvents(plan: Plan, b: number, isBeaten: boolean, rows: number): RowEvent[] {

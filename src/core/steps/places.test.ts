@@ -30,6 +30,12 @@ describe('rows and places along a band', () => {
     expect(grownTo(separate!, 1)).toBeLessThan(grownTo(separate!, 2));
   });
 
+  it('a second pass goes back the way the first has come', () => {
+    const band = planned('okoro-guide-band').bands[0]!;
+    for (const rows of [0, 7, band.rows])
+      expect(grownTo(band, rows, 1)).toBeCloseTo(grownTo(band, band.rows - rows), 9);
+  });
+
   it('whatever the number of rows, what interrupts them comes in order and before the last', () => {
     const collar = planned('halley-collar');
     fc.assert(

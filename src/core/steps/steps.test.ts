@@ -247,6 +247,11 @@ describe('steps', () => {
     const passes = guide.value.steps.filter((s) => s.picture?.kind === 'row').map((s) => s.at!.pass);
     expect(passes.filter((p) => p === 0).length).toBe(planned.value.bands[0]!.rows);
     expect(passes.filter((p) => p === 1).length).toBe(planned.value.bands[0]!.rows);
+    // Between the two it is turned round, with a cord of its own laid behind.
+    const turn = guide.value.steps.findIndex((s) => s.id === 'again-2');
+    expect(guide.value.steps[turn - 1]!.at).toMatchObject({ pass: 0, row: planned.value.bands[0]!.rows });
+    expect(guide.value.steps[turn + 1]!.at).toMatchObject({ pass: 1, row: 1 });
+    expect(text(guide.value.steps[turn]!)).toContain('behind the finished bar');
   });
 });
 

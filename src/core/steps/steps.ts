@@ -6,7 +6,7 @@ import type { Plan } from '../plan/types.ts';
 import { ok, type Result } from '../result.ts';
 import { parse } from '../weave/parse.ts';
 import type { WeaveSpec } from '../weave/types.ts';
-import { len, type Why, why } from '../why/why.ts';
+import { len, num, type Why, why } from '../why/why.ts';
 import { HEAT } from './cautions.ts';
 import { closeSteps } from './closing.ts';
 import { ringsOf, rowEvents } from './events.ts';
@@ -98,6 +98,7 @@ function rowSteps(
   for (const [pass, t] of tying.entries()) {
     // What lies along the band is put on in the first pass.
     const events = pass === 0 ? rowEvents(plan, b, isBeaten, rows) : [];
+    if (pass > 0) steps.push(turnStep(plan, b, pass, rows, t, suffix));
     for (let row = 1; row <= rows; row++) {
       for (const e of events.filter((x) => x.afterRow === row - 1)) {
         steps.push({
@@ -126,6 +127,32 @@ function rowSteps(
     }
   }
   return steps;
+}
+
+/** Before the piece is gone over again. */
+function turnStep(plan: Plan, b: number, pass: number, rows: number, t: Tying, suffix: string): Step {
+  const names = t.cut.passes(0).map((p) => t.cut.spec.strands[p.strand]!.name);
+  const cords = plan.cords.filter(
+    (c) => c.band === b && c.parts.some((p) => p.what === 'weave' && names.includes(p.strand ?? '')),
+  );
+  const isNew = cords.every((c) =>
+    c.parts.filter((p) => p.what === 'weave').every((p) => names.includes(p.strand ?? '')),
+  );
+  const letters = cords.map((c) => c.letter).join(' and ');
+  return {
+    id: `again${suffix}-${pass + 1}`,
+    phase: 'tie',
+    title: 'Turn it round and go back over it',
+    lines: [
+      isNew
+        ? why`Put the middle of ${letters} behind the finished bar at its last row, one end to each side.`
+        : why`The ends of ${letters} go back over the finished bar from its last row.`,
+      why`${num(rows, 0)} rows now lie over it, each between two rows below; what was the end is at the top.`,
+    ],
+    look: why`The outer bumps lie beside the inner ones, not on top of them.`,
+    alert: 'turn it round',
+    at: { band: b, pass, row: 1, of: rows },
+  };
 }
 
 /** How this row should come out: over a ring's side, spaced, beaten up, or by the weave's own sign. */

@@ -24,11 +24,11 @@ export function MiniBeam() {
   const done = (rowsDone * band.rows) / rowsOf;
   const place = placesOf(plan)[b]!;
   const x = (mm: number) => placed(place, mm);
-  const edges = [grownTo(band, done), grownTo(band, band.rows)].map(x).sort((p, q) => p - q) as [
+  const edges = [grownTo(band, done, pass), grownTo(band, band.rows, pass)].map(x).sort((p, q) => p - q) as [
     number,
     number,
   ];
-  const at = x(grownTo(band, done));
+  const at = x(grownTo(band, done, pass));
   const top = scene.minY - MARGIN_MM;
   const height = scene.heightMm + 2 * MARGIN_MM;
   const isMirrored = guide.tying[0]?.frame.isMirrored ?? false;

@@ -13,7 +13,7 @@ export function RowPanels() {
   const tying = guide.tying[at.pass];
   const panels = useMemo(() => {
     if (!tying) return [];
-    const cordOf = rowCords(plan, at.band, at.row);
+    const cordOf = rowCords(plan, at.band, at.row, at.pass);
     const looks = plan.cords.map((c) => c.look);
     return tying.row(at.row - 1).moves.map((_, i) =>
       rowPicture({
@@ -25,7 +25,7 @@ export function RowPanels() {
         diameterMm: plan.metrics.diameterMm,
       }),
     );
-  }, [tying, plan, at.band, at.row]);
+  }, [tying, plan, at.band, at.row, at.pass]);
   const columns =
     panels.length > 6
       ? 'grid-cols-2 sm:grid-cols-4'
