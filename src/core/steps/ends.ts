@@ -22,8 +22,12 @@ export function workingEnds(plan: Plan, band: number, strands?: readonly string[
     if (cord.band !== band || cord.isExtra) return [];
     return halves(cord.parts, cord.marks.find((m) => m.what === 'fold')?.atMm).flatMap(
       (parts): WorkingEnd[] => {
-        const first = parts.findIndex((p) => p.what === 'weave' && (!strands || strands.includes(p.strand!)));
-        if (first < 0) return [];
+        const woven = parts.find((p) => p.what === 'weave' && (!strands || strands.includes(p.strand!)));
+        if (!woven) return [];
+        // A cord that trades places begins as it lies: its stretch inside counts, too. A whole core run does not.
+        const end = plan.bands[band]!.startMm + plan.bands[band]!.wovenMm;
+        const isInside = (p: CordPart) => p.what === 'core run' && (p.toMm ?? end) < end - 1;
+        const first = parts.findIndex((p) => p === woven || isInside(p));
         const beyond = parts.slice(first);
         const b = plan.bands[band]!;
         return [

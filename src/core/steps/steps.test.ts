@@ -280,6 +280,22 @@ describe('working ends', () => {
     }
   });
 
+  it('a cord that starts inside and works later is used from the first row on, less while it is a core', () => {
+    const { made } = example('sade-night-and-dawn');
+    const ends = workingEnds(made, 0);
+    expect(ends.map((e) => e.letter)).toEqual(['A', 'A', 'B', 'B']);
+    const change = made.sequence!.stretches[0]!.to;
+    const perRow = (e: (typeof ends)[number], from: number, to: number) =>
+      (e.usedMm(to) - e.usedMm(from)) / (to - from);
+    for (const e of ends) {
+      const [before, after] = [perRow(e, 1, change - 1), perRow(e, change + 0.2, change + 1.8)];
+      // A row takes about five times its height of a working end, and its height of a core.
+      if (e.letter === 'A') expect(before).toBeGreaterThan(3 * after);
+      else expect(after).toBeGreaterThan(3 * before);
+      expect(Math.min(before, after)).toBeGreaterThan(4);
+    }
+  });
+
   it('Pavel’s folded cord, by hand: 926 woven, 150 tail, 93 margin on the one side', () => {
     const { made } = example('pavel-first-band');
     const [a] = workingEnds(made, 0);
