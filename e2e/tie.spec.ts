@@ -278,3 +278,19 @@ test('two tabs on one piece: the other follows', async ({ page, context }) => {
   await expect(title(page)).toHaveText('Row 4 of 32');
   await expect(page.getByText('Another tab went on with this piece')).toBeVisible();
 });
+
+test('a plain band has no rows: its steps are gone through, and what counts rows stays shut', async ({
+  page,
+}) => {
+  await openDemo(page, 'First band, one cord');
+  await page.getByRole('button', { name: /^Pattern:/ }).click();
+  await page.getByRole('radio', { name: /^Doubled plain band/ }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Start tying' }).click();
+  await expect(title(page)).toHaveText('Lay everything out');
+  for (const key of ['l', 's', 'w']) {
+    await page.keyboard.press(key);
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
+  await pressTo(page, 'Tell the wearer');
+});

@@ -130,6 +130,36 @@ describe('a piece on the table', () => {
     again.close();
   });
 
+  it('every step is in the journal before the store has had a moment', async () => {
+    const id = await begun();
+    const piece = await opened(id);
+    piece.dispatch({ type: 'go', to: 'row-5', now: Date.now() });
+    const journal = JSON.parse([...kept.values()][0] ?? '{}') as {
+      id: string;
+      tying: { progress: { at: string } };
+    };
+    expect([journal.id, journal.tying.progress.at]).toEqual([id, 'row-5']);
+    await settle();
+    piece.close();
+  });
+
+  it('asks its cautions again in a new session, not after a short absence', async () => {
+    const id = await begun();
+    const stored = (await getPiece(db, id))!;
+    const tying = stored.tying as { progress: object };
+    const read = { ...tying, progress: { ...tying.progress, acknowledged: ['heat'] } };
+    for (const [hours, left] of [
+      [1, ['heat']],
+      [5, []],
+    ] as const) {
+      kept.clear();
+      await db.put('pieces', { ...stored, updatedAt: Date.now() - hours * 3_600_000, tying: read });
+      const piece = await opened(id);
+      expect(piece.store.getState().tying.progress.acknowledged).toEqual(left);
+      piece.close();
+    }
+  });
+
   it('says that it could not be kept, and keeps it when it can', async () => {
     const id = await begun();
     const piece = await opened(id);

@@ -91,12 +91,17 @@ export async function openPiece(db: Database, id: string, know: Knowledge): Prom
   return ok(createPiece(db, record, resumed(tying.value, record), made.value, know));
 }
 
+/** Left alone for longer than this, the maker comes back to a new session: cautions are asked again. */
+const SESSION_MS = 4 * 3_600_000;
+
 /** Time while nobody was there does not count: a step that was running goes on from now. */
 function resumed(tying: Tying, record: PieceRecord): Tying {
-  const { progress } = tying;
-  if (progress.since === undefined) return tying;
+  const now = Date.now();
+  const acknowledged = now - record.updatedAt > SESSION_MS ? [] : tying.progress.acknowledged;
+  const progress = { ...tying.progress, acknowledged };
+  if (progress.since === undefined) return { ...tying, progress };
   const last = Math.max(progress.since, record.updatedAt);
-  return { ...tying, progress: { ...progress, since: Date.now() - Math.max(0, last - progress.since) } };
+  return { ...tying, progress: { ...progress, since: now - Math.max(0, last - progress.since) } };
 }
 
 function createPiece(

@@ -79,7 +79,7 @@ export const cinch: Closure = {
       danglesMm: travel,
       dangles: 'two cords with their stopper',
       marks: [
-        { at: 'end', outMm: 0, label: 'stop here' },
+        { at: 'end', outMm: 0, label: 'stop here', what: 'stop' },
         { at: 'end', outMm: through, label: 'stopper starts here' },
       ],
       adjust: { what: 'the running ends', stepMm: 0, rangeMm: [head - gap, travel] },

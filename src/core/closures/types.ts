@@ -128,6 +128,7 @@ export interface EndMark {
   readonly at: 'start' | 'end';
   readonly outMm: number;
   readonly label: string;
+  readonly what?: 'stop';
 }
 
 /** A cord that the closure needs beside those of the weave. */

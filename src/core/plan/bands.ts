@@ -141,10 +141,12 @@ function closingMarks(closing: Closing, piece: Piece, index: number, pieces: num
   return (closing.marks ?? []).flatMap((mark): BandMark[] => {
     if (pieces > 1) {
       const mine = mark.at === (index === 0 ? 'start' : 'end');
-      return mine ? [{ atMm: end + mark.outMm, label: mark.label }] : [];
+      return mine
+        ? [{ atMm: end + mark.outMm, label: mark.label, ...(mark.what ? { what: mark.what } : {}) }]
+        : [];
     }
     const atMm = mark.at === 'start' ? piece.start.standoffMm - mark.outMm : end + mark.outMm;
-    return [{ atMm, label: mark.label }];
+    return [{ atMm, label: mark.label, ...(mark.what ? { what: mark.what } : {}) }];
   });
 }
 
@@ -153,7 +155,9 @@ function stopMark(c: ClosedDesign, piece: Piece): BandMark[] {
   if (isTurned(c) || piece.end.kind !== 'bar' || piece.end.attach === 'hitched') return [];
   if (c.m.strands.every((s) => s.role !== 'core')) return [];
   const end = piece.start.standoffMm + piece.wovenMm;
-  return [{ atMm: end - RETURN_ROWS * c.m.rowHeightMm, label: `stop here for the ${piece.end.name}` }];
+  return [
+    { atMm: end - RETURN_ROWS * c.m.rowHeightMm, label: `stop here for the ${piece.end.name}`, what: 'stop' },
+  ];
 }
 
 /** Whoever makes it without measuring tries it on from where it would just touch. */
@@ -165,6 +169,7 @@ function tryOnMark(c: ClosedDesign, piece: Piece, firstRow: 'start' | 'end'): Ba
     {
       atMm: firstRow === 'start' ? start + piece.wovenMm - before : start + before,
       label: 'try on from here',
+      what: 'try-on',
     },
   ];
 }
@@ -195,11 +200,13 @@ const asRing = (a: AddonPlace): RingPlace => ({
 
 const addonMark = (a: AddonPlace): BandMark => ({
   atMm: a.atMm,
+  what: 'on-band',
   label: a.fromRow === a.toRow ? `${a.name}, row ${a.fromRow}` : `${a.name}, rows ${a.fromRow}–${a.toRow}`,
 });
 
 const ringMark = (ring: RingPlace): BandMark => ({
   atMm: ring.atMm - ring.flatMm / 2,
   toMm: ring.atMm + ring.flatMm / 2,
+  what: 'on-band',
   label: `D-ring, rows ${ring.fromRow}–${ring.toRow}`,
 });

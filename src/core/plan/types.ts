@@ -61,6 +61,8 @@ export interface BandMark {
   readonly atMm: number;
   readonly toMm?: number;
   readonly label: string;
+  /** What it is there for, where that is more than to be seen. */
+  readonly what?: 'stop' | 'try-on' | 'change' | 'on-band';
 }
 
 /** A woven piece: the whole product, or one half of a strap. Places run from its first bar: weave from `startMm`. */

@@ -4,8 +4,7 @@ import type { Design } from '../formats/design.gen.ts';
 import { findPattern } from '../patterns/index.ts';
 import type { Plan } from '../plan/types.ts';
 import { len, num, type Why, why } from '../why/why.ts';
-import { HEAT, SLIDING_TAIL, SPRING_BAR } from './cautions.ts';
-import { melts } from './gather.ts';
+import { SLIDING_TAIL, SPRING_BAR } from './cautions.ts';
 import type { Step } from './types.ts';
 
 /** What is done at the ends of a band once its rows are tied. */
@@ -16,13 +15,7 @@ export function closeSteps(design: Design, plan: Plan, b: number): Step[] {
   const sliding = closure?.family === 'sliding';
   const steps = (['end', 'start'] as const).flatMap((at): Step[] => {
     const end = band[at];
-    const made = endStep(
-      plan,
-      end,
-      at,
-      `close-${at}${suffix}`,
-      plan.bands.length > 1 ? `${band.name}: ` : '',
-    );
+    const made = endStep(end, at, `close-${at}${suffix}`, plan.bands.length > 1 ? `${band.name}: ` : '');
     return made ? [sliding ? { ...made, cautions: [...(made.cautions ?? []), SLIDING_TAIL] } : made] : [];
   });
   const extras = plan.cords
@@ -35,15 +28,14 @@ export function closeSteps(design: Design, plan: Plan, b: number): Step[] {
         lines: [why`${c.letter}, ${c.name}: ${c.role}. Draw its ends under themselves.`],
       }),
     );
-  const tail =
-    b === plan.bands.length - 1 && closure ? [closureStep(plan, closure.name, closure.words, b)] : [];
+  const tail = b === plan.bands.length - 1 && closure ? [closureStep(plan, closure.name, closure.words)] : [];
   return [...steps, ...extras, ...tail];
 }
 
 const hasSlider = (plan: Plan): boolean =>
   plan.bands.some((band) => [band.start, band.end].some((e) => e.shape.shape === 'run' && e.shape.slider));
 
-function endStep(plan: Plan, end: BandEnd, at: 'start' | 'end', id: string, tag: string): Step | undefined {
+function endStep(end: BandEnd, at: 'start' | 'end', id: string, tag: string): Step | undefined {
   const { shape } = end;
   if (end.kind === 'bar') {
     if (at === 'start') return undefined;
@@ -69,9 +61,17 @@ function endStep(plan: Plan, end: BandEnd, at: 'start' | 'end', id: string, tag:
       lines.push(why`Thread the bead on first, over ${shape.cords > 1 ? 'all cords' : 'the cord'}.`);
     if (shape.knot) {
       const knot = findPattern(shape.knot);
-      lines.push(
-        why`Tie the ${(knot?.name.toLowerCase() ?? shape.knot).replace(' in two strands', '')} in ${shape.cords > 1 ? (shape.cords === 2 ? 'both cords together' : `the ${shape.cords} cords together`) : 'the cord'} ${shape.lengthMm > 0.5 ? why`${len(shape.lengthMm)} beyond the weave, at the mark` : 'close up to the weave'}.`,
-      );
+      const cords =
+        shape.cords === 1
+          ? 'the cord'
+          : shape.cords === 2
+            ? 'both cords together'
+            : `the ${shape.cords} cords together`;
+      const where =
+        shape.lengthMm > 0.5
+          ? why`${len(shape.lengthMm)} beyond the weave, at the mark`
+          : why`close up to the weave`;
+      lines.push(why`Tie in ${cords}, ${where}: ${(knot?.name ?? shape.knot).toLowerCase()}.`);
       if (knot) lines.push(why`${knot.words}`);
       picture = { kind: 'knot', id: shape.knot };
     }
@@ -101,13 +101,12 @@ function endStep(plan: Plan, end: BandEnd, at: 'start' | 'end', id: string, tag:
       title: `${tag}${capital(end.name)}`,
       lines: [why`Turn every cord back and draw it under two rows on the inside with a fid.`],
       look: why`No loop stands out at the end.`,
-      ...(plan.cords.some(melts) ? { cautions: [HEAT] } : {}),
     };
   return undefined;
 }
 
 /** How the whole closes, and the girth at which it should. */
-function closureStep(plan: Plan, name: string, words: string, b: number): Step {
+function closureStep(plan: Plan, name: string, words: string): Step {
   return {
     id: 'close-try',
     phase: 'close',
@@ -117,14 +116,10 @@ function closureStep(plan: Plan, name: string, words: string, b: number): Step {
       why`${words}`,
       why`Closed, its inside should go round ${len(plan.closed.closedMm)}${plan.closed.openMm === undefined ? '' : why`, and ${len(plan.closed.openMm)} when it is open`}.`,
     ],
-    ...(b >= 0
-      ? {
-          look:
-            plan.closed.danglesMm > 0
-              ? why`${len(plan.closed.danglesMm)} dangle when it is closed.`
-              : why`Nothing dangles.`,
-        }
-      : {}),
+    look:
+      plan.closed.danglesMm > 0
+        ? why`${len(plan.closed.danglesMm)} dangle when it is closed.`
+        : why`Nothing dangles.`,
   };
 }
 

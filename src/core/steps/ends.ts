@@ -12,6 +12,8 @@ export interface WorkingEnd {
   readonly startMm: number;
   /** What the rows up to a number take of it, as planned, in mm; fractions of a row count. */
   readonly usedMm: (rows: number) => number;
+  /** Hands need some of it to tie its last row; an end that is spliced on to the next needs none. */
+  readonly hasTail: boolean;
   /** What the closure still needs of it after the last row, in mm. */
   readonly closureMm: number;
 }
@@ -38,6 +40,7 @@ export function workingEnds(plan: Plan, band: number, strands?: readonly string[
             strand: beyond[0]!.strand!,
             lane: beyond[0]!.lane ?? 0,
             startMm: beyond.reduce((sum, p) => sum + p.lengthMm, 0),
+            hasTail: beyond.some((p) => p.what === 'tail'),
             usedMm: (rows) => used(beyond, plan, band, rows),
             closureMm: beyond
               .filter(

@@ -1,4 +1,5 @@
-import type { Band, Plan } from '../plan/types.ts';
+import { MELT_MM } from '../plan/setups/splice.ts';
+import type { Band, Plan, SplicePlace } from '../plan/types.ts';
 import { len, num, type Why, why } from '../why/why.ts';
 
 /** Something that is done between two rows. */
@@ -41,13 +42,16 @@ export function grownTo(band: Band, rows: number, pass = 0): number {
     : band.startMm + band.wovenMm - rows * rowMmOf(band);
 }
 
+/** What the words call the end that a strand is as a row (from 1) begins. */
+export type EndAt = (strand: string, row: number) => string;
+
 /** All that interrupts the rows of a band, in order. With more or fewer rows than planned it comes later or earlier by the count. */
-export function rowEvents(plan: Plan, b: number, isBeaten: boolean, rows: number): RowEvent[] {
+export function rowEvents(plan: Plan, b: number, isBeaten: boolean, rows: number, endAt: EndAt): RowEvent[] {
   const band = plan.bands[b]!;
   const along = [
     ...beadEvents(band),
-    ...changeEvents(plan, b),
-    ...markEvents(plan, band, b),
+    ...changeEvents(plan, b, endAt),
+    ...markEvents(band),
     ...(isBeaten ? [] : pushes(band)),
     ...asks(band),
   ].map((e) => ({ ...e, afterRow: Math.round((e.afterRow * rows) / band.rows) }));
@@ -112,24 +116,12 @@ function beadEvents(band: Band): RowEvent[] {
 }
 
 /** Where the colours change: cords that trade places, or splices that come to lie under a row. */
-function changeEvents(plan: Plan, b: number): RowEvent[] {
+function changeEvents(plan: Plan, b: number, endAt: EndAt): RowEvent[] {
   const { sequence } = plan;
   const band = plan.bands[b]!;
   if (!sequence || b > 0) return [];
-  if (sequence.splices.length > 0) {
-    return sequence.splices.map((s, i) => ({
-      afterRow: Math.max(0, (band.firstRow === 'start' ? s.row : band.rows - s.row + 1) - 1),
-      id: `splice-${i + 1}`,
-      title: 'Splice coming',
-      alert: 'splice',
-      lines: [
-        why`The join in strand ${s.strand} falls into the next row: keep it on the back, under the bump.`,
-      ],
-      look: why`Nothing of it shows in front.`,
-      atMm: s.atMm,
-      isHeat: true,
-    }));
-  }
+  if (sequence.splices.length > 0)
+    return sequence.splices.map((s, i) => spliceEvent(plan, band, s, i, endAt));
   return sequence.stretches.slice(1).map((s, i) => {
     const letter = plan.cords.find((c) => c.cord === s.cord)?.letter ?? '';
     return {
@@ -146,19 +138,40 @@ function changeEvents(plan: Plan, b: number): RowEvent[] {
   });
 }
 
+/** One end is cut and the next piece fused on, so that the join comes to lie under the coming row. */
+function spliceEvent(plan: Plan, band: Band, s: SplicePlace, i: number, endAt: EndAt): RowEvent {
+  const row = band.firstRow === 'start' ? s.row : band.rows - s.row + 1;
+  const meets = (mm: number | undefined) => mm !== undefined && Math.abs(mm - s.atMm) < 0.01;
+  const ofStrand = (edge: 'fromMm' | 'toMm') =>
+    plan.cords.find((c) =>
+      c.parts.some((p) => p.what === 'weave' && p.strand === s.strand && meets(p[edge])),
+    );
+  const [before, after] = [ofStrand('toMm'), ofStrand('fromMm')];
+  const perRow = (plan.metrics.strands.find((x) => x.name === s.strand)?.perLength ?? 1) * rowMmOf(band);
+  // What the rows so far have taken of this strand, on average, out of what it runs to the splice.
+  const beyond = Math.max(0, s.cordMm - (row - 1) * perRow);
+  return {
+    afterRow: Math.max(0, row - 1),
+    id: `splice-${i + 1}`,
+    title: `Splice ${after?.letter ?? ''} on`,
+    alert: `splice ${after?.letter ?? ''} on`,
+    lines: [
+      why`The ${endAt(s.strand, row)} is ${before?.letter ?? s.strand}: snip it ${len(beyond + MELT_MM)} beyond the last row; ${len(MELT_MM)} of that melt away.`,
+      why`Melt it and the marked end of ${after?.letter ?? 'the next piece'} together, end to end, and let the join go cold. ${capital(after?.name ?? 'The next colour')} works on from here.`,
+    ],
+    look: why`The join comes to lie under the next row, on the back. Pull at it before you tie on.`,
+    atMm: s.atMm,
+    isHeat: true,
+  };
+}
+
 /** Marks of the plan that are nothing else already. */
-function markEvents(plan: Plan, band: Band, b: number): RowEvent[] {
-  const changes = (plan.sequence && b === 0 ? plan.sequence.stretches : []).map((s) => grownTo(band, s.from));
-  const addons = band.addons.map((a) => a.atMm);
-  const isKnown = (atMm: number, label: string) =>
-    changes.some((mm) => Math.abs(mm - atMm) < 0.6) ||
-    addons.some((mm) => Math.abs(mm - atMm) < 0.6) ||
-    label.startsWith('D-ring');
+function markEvents(band: Band): RowEvent[] {
   return band.marks
-    .filter((m) => !isKnown(m.atMm, m.label))
+    .filter((m) => m.what !== 'change' && m.what !== 'on-band')
     .map((m, i) => {
-      const isStop = m.label.startsWith('stop here');
-      const isTry = m.label.startsWith('try on');
+      const isStop = m.what === 'stop';
+      const isTry = m.what === 'try-on';
       return {
         afterRow: rowsTo(band, m.atMm),
         id: `mark-${i + 1}`,

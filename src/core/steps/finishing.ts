@@ -26,7 +26,7 @@ export function finishSteps(design: Design, plan: Plan, way: WayOfWorking): Step
 }
 
 function lateAddons(plan: Plan): Step[] {
-  return plan.bands.flatMap((band) =>
+  return plan.bands.flatMap((band, b) =>
     band.addons
       .filter((a) => a.kind === 'charm' || a.kind === 'tag' || a.kind === 'slider')
       .map((a): Step => {
@@ -40,7 +40,7 @@ function lateAddons(plan: Plan): Step[] {
               ? why`Push it over the finished band to its place: ${where}.`
               : why`Stitch it on through two rows: ${where}.`,
           ],
-          picture: { kind: 'place', band: 0, atMm: a.atMm },
+          picture: { kind: 'place', band: b, atMm: a.atMm },
         };
       }),
   );
@@ -49,8 +49,8 @@ function lateAddons(plan: Plan): Step[] {
 function endSteps(design: Design, plan: Plan, way: WayOfWorking): Step[] {
   const carries = findProduct(design.product)?.carriesLoad ?? false;
   const ends = plan.cords.filter((c) => c.parts.some((p) => p.what === 'tail' && p.strand !== undefined));
-  const both = (isMelting: boolean) => ends.filter((c) => melts(c) === isMelting);
-  const [hot, dry] = [both(true), both(false)];
+  const ofFibre = (isMelting: boolean) => ends.filter((c) => melts(c) === isMelting);
+  const [hot, dry] = [ofFibre(true), ofFibre(false)];
   const names = (list: typeof ends) => list.map((c) => c.letter).join(', ');
   const tuck = why`Draw each end of ${names(ends)} under two rows on the inside with a fid.`;
   const steps: Step[] = [];
@@ -91,6 +91,12 @@ function endSteps(design: Design, plan: Plan, way: WayOfWorking): Step[] {
   return steps;
 }
 
+/** A loop at the one end, a knot at the other. */
+const hasLoopAndKnot = (plan: Plan): boolean => {
+  const ends = plan.bands.flatMap((b) => [b.start.shape, b.end.shape]);
+  return ends.some((e) => e.shape === 'loop') && ends.some((e) => e.shape === 'run' && e.knot !== undefined);
+};
+
 /** What a careful maker looks at before it is given away. */
 function inspection(design: Design, plan: Plan): Step {
   const product = findProduct(design.product);
@@ -98,7 +104,7 @@ function inspection(design: Design, plan: Plan): Step {
   const lines: Why[] = [
     why`Bumps line up on both edges, no row is loose, and it lies flat without twisting.`,
     why`Ends cannot be pulled out, and nothing scratches on the inside.`,
-    ...(design.closure.kind === 'knot-loop' || design.closure.kind === 'cinch'
+    ...(hasLoopAndKnot(plan)
       ? [why`The loop goes over its knot with a push and does not come off by itself.`]
       : []),
     ...(closed.openMm !== undefined

@@ -2,7 +2,7 @@ import { FIBRE_MELTS, findCord } from '../cord/cords.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { CordCut, Plan } from '../plan/types.ts';
 import { cut, len, type Why, why } from '../why/why.ts';
-import { BLADE, forAdult, HEAT, SMALL } from './cautions.ts';
+import { BLADE, forAdult, HEAT } from './cautions.ts';
 import { inOwnMeasures } from './ownMeasures.ts';
 import type { Step, WayOfWorking } from './types.ts';
 
@@ -84,6 +84,3 @@ function sealText(cord: CordCut, way: WayOfWorking): string {
   }[way.dry];
   return `This cord does not melt: ${how} so that they do not fray.`;
 }
-
-/** After the last cut nothing small is left lying about. */
-export const tidyCaution = SMALL;

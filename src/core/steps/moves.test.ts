@@ -17,6 +17,16 @@ const FRAMES: Frame[] = [
   { isMirrored: true, offset: 1 },
 ];
 
+/** Which cores a name means, numbered from the left; none if it means no core. */
+function numbersOf(item: string, cores: number): number[] {
+  if (/^(both cores|all \d+ cores|the core)$/.test(item))
+    return Array.from({ length: cores }, (_, i) => i + 1);
+  const side = /^the (left|middle|right) core$/.exec(item)?.[1];
+  if (side) return [{ left: 1, middle: 2, right: cores }[side as 'left']];
+  const number = /^core (\d+)$/.exec(item)?.[1];
+  return number ? [Number(number)] : [];
+}
+
 const tyings = (id: string, frame: Frame): Tying[] => {
   const pattern = findPattern(id)!;
   const passes = pattern.tiedIn?.length ?? 1;
@@ -103,6 +113,51 @@ describe('a row in words', () => {
         expect(told.filter((c) => c === i).length, `${id}, crossing ${i}`).toBe(periods);
     }
   });
+
+  it.each(TIED.map((w) => w.id))(
+    '%s: cores, ends and ways out are called by the places that they have',
+    (id) => {
+      for (const frame of FRAMES) {
+        for (const tying of tyings(id, frame)) {
+          const { spec } = tying.cut;
+          // From the left as it hangs, worked out here from nothing but where the cords are drawn.
+          const at = (x: number) => (frame.isMirrored ? x : -x);
+          const cores = spec.strands.filter((s) => s.role === 'core').map((s) => at(s.path[0]![0]));
+          cores.sort((a, b) => a - b);
+          for (let row = 0; row < tying.cut.rows; row++) {
+            const moves = tying.row(row);
+            const passes = tying.cut.passes(row + frame.offset);
+            const places = (pick: (p: (typeof passes)[number]) => number) =>
+              passes.map((p) => at(pick(p))).toSorted((a, b) => a - b);
+            for (const [i, text] of rowText(moves).entries()) {
+              const move = moves.moves[i]!;
+              const told = parseMove(text, moves);
+              if (!told.ok) throw new Error(text);
+              const number = places((p) => p.fromX).indexOf(at(move.pass.fromX)) + 1;
+              if (passes.length === 2)
+                expect(told.value.end, `${id}: ${text}`).toBe(number === 1 ? 'left end' : 'right end');
+              else if (passes.length > 2)
+                expect(told.value.end, `${id}: ${text}`).toMatch(new RegExp(` ${number}$`));
+              for (const [k, leg] of move.legs.entries()) {
+                const passed = leg.visits
+                  .filter((v) => spec.strands[v.other.strand]!.role === 'core')
+                  .map((v) => cores.indexOf(at(spec.strands[v.other.strand]!.path[0]![0])) + 1);
+                const named = told.value.met[k]!.flatMap((item) => numbersOf(item, cores.length));
+                expect(named, `${id}: ${text}`).toEqual(passed.toSorted((a, b) => a - b));
+              }
+              const out = / out at the (left|right)/.exec(text)?.[1];
+              if (out) expect(Math.sign(at(move.pass.toX)), `${id}: ${text}`).toBe(out === 'left' ? -1 : 1);
+              const lies = /to lie as strand (\d+)/.exec(text)?.[1];
+              if (lies)
+                expect(places((p) => p.toX).indexOf(at(move.pass.toX)) + 1, `${id}: ${text}`).toBe(
+                  Number(lies),
+                );
+            }
+          }
+        }
+      }
+    },
+  );
 
   // Written by hand with cord on the table, work hanging, for the row that starts at the left.
   it.each([

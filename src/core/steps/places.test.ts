@@ -40,7 +40,7 @@ describe('rows and places along a band', () => {
     const collar = planned('halley-collar');
     fc.assert(
       fc.property(fc.integer({ min: 20, max: 400 }), (rows) => {
-        const events = rowEvents(collar, 0, true, rows);
+        const events = rowEvents(collar, 0, true, rows, () => 'left end');
         const after = events.map((e) => e.afterRow);
         expect(after).toEqual([...after].sort((a, b) => a - b));
         for (const a of after) expect(a >= 0 && a < rows).toBe(true);
@@ -54,7 +54,9 @@ describe('rows and places along a band', () => {
   it('a beaten weave is not told to push its rows up, a knotted one is, every ten', () => {
     const bar = planned('okoro-guide-band');
     const pushes = (isBeaten: boolean) =>
-      rowEvents(bar, 0, isBeaten, bar.bands[0]!.rows).filter((e) => e.id.startsWith('push'));
+      rowEvents(bar, 0, isBeaten, bar.bands[0]!.rows, () => 'left end').filter((e) =>
+        e.id.startsWith('push'),
+      );
     expect(pushes(true)).toEqual([]);
     expect(pushes(false).map((e) => e.afterRow)).toEqual([10, 20, 30]);
   });

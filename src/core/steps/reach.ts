@@ -111,7 +111,8 @@ function reachOf(
   const known = last?.leftMm ?? end.startMm;
   const since = end.usedMm(rowsDone) - end.usedMm(fromRows);
   const leftMm = known - tension.mean * since;
-  const spare = leftMm - tailMm - end.closureMm;
+  const hands = end.hasTail ? tailMm : 0;
+  const spare = leftMm - hands - end.closureMm;
   const planRows = plan.bands[band]!.rows;
   const average = (end.usedMm(planRows) - end.usedMm(0)) / planRows;
   // Rows beyond the planned ones take what one takes on average.
@@ -132,7 +133,7 @@ function reachOf(
     rows: Math.floor(rows),
     surelyRows: Math.floor(surely),
     chance: below((spare - factor * planned) / doubt),
-    why: why`${last ? why`${len(known)} measured at row ${num(fromRows, 0)}` : why`${len(known)} before the first row`}${since > 0.5 ? why` − ${len(factor * since)} used since` : []} − ${len(tailMm)} for the hands${end.closureMm > 0.5 ? why` − ${len(end.closureMm)} for the closure` : []} = ${len(spare)}; a row takes ${len(factor * perRow)} (${percent(factor)} of the plan, ±${percent(sd)})`,
+    why: why`${last ? why`${len(known)} measured at row ${num(fromRows, 0)}` : why`${len(known)} before the first row`}${since > 0.5 ? why` − ${len(factor * since)} used since` : []}${hands > 0 ? why` − ${len(hands)} for the hands` : []}${end.closureMm > 0.5 ? why` − ${len(end.closureMm)} for the closure` : []} = ${len(spare)}; a row takes ${len(factor * perRow)} (${percent(factor)} of the plan, ±${percent(sd)})`,
   };
 }
 

@@ -7,16 +7,16 @@ import { ok, type Result } from '../result.ts';
 import { parse } from '../weave/parse.ts';
 import type { WeaveSpec } from '../weave/types.ts';
 import { len, num, type Why, why } from '../why/why.ts';
-import { HEAT } from './cautions.ts';
+import { BLADE, HEAT, SMALL } from './cautions.ts';
 import { closeSteps } from './closing.ts';
-import { ringsOf, rowEvents } from './events.ts';
+import { type EndAt, ringsOf, rowEvents } from './events.ts';
 import { finishSteps } from './finishing.ts';
-import { cutSteps, gatherStep, tidyCaution } from './gather.ts';
+import { cutSteps, gatherStep } from './gather.ts';
 import { movesOf, type Tying } from './moves.ts';
 import { setUpSteps } from './setUp.ts';
 import type { Step, WayOfWorking } from './types.ts';
 import { frameFor } from './variant.ts';
-import { rowText } from './words.ts';
+import { endName, rowText } from './words.ts';
 
 /** Everything from the first cut to the last look, and the moves of each pass of the weave. */
 export interface Guide {
@@ -53,7 +53,7 @@ export function guideFor(
   const isBeaten = (facts?.squash ?? 1) < BEATEN_BELOW;
   const bands = plan.bands.flatMap((_, b) => [
     ...setUpSteps(design, plan, b, tying[0]?.frame.isMirrored ?? false),
-    ...rowSteps(plan, b, rowsOf[b] ?? plan.bands[b]!.rows, tying, isBeaten, pattern?.next),
+    ...rowSteps(plan, b, rowsOf[b] ?? plan.bands[b]!.rows, tying, isBeaten, pattern?.next, way.withAdult),
     ...closeSteps(design, plan, b),
   ]);
   const cuts = cutSteps(plan, way);
@@ -83,7 +83,7 @@ function tyings(
 
 /** Snippets are swept up after the last cut. */
 const tidied = (cuts: readonly Step[]): Step[] =>
-  cuts.map((s, i) => (i === cuts.length - 1 ? { ...s, cautions: [...(s.cautions ?? []), tidyCaution] } : s));
+  cuts.map((s, i) => (i === cuts.length - 1 ? { ...s, cautions: [...(s.cautions ?? []), SMALL] } : s));
 
 function rowSteps(
   plan: Plan,
@@ -92,12 +92,13 @@ function rowSteps(
   tying: readonly Tying[],
   isBeaten: boolean,
   next: string | undefined,
+  withAdult: boolean,
 ): Step[] {
   const suffix = plan.bands.length > 1 ? `-${b + 1}` : '';
   const steps: Step[] = [];
   for (const [pass, t] of tying.entries()) {
     // What lies along the band is put on in the first pass.
-    const events = pass === 0 ? rowEvents(plan, b, isBeaten, rows) : [];
+    const events = pass === 0 ? rowEvents(plan, b, isBeaten, rows, endNames(t)) : [];
     if (pass > 0) steps.push(turnStep(plan, b, pass, rows, t, suffix));
     for (let row = 1; row <= rows; row++) {
       for (const e of events.filter((x) => x.afterRow === row - 1)) {
@@ -110,7 +111,7 @@ function rowSteps(
           at: { band: b, pass, row, of: rows },
           ...(e.look ? { look: e.look } : {}),
           ...(e.asksLeft ? { asksLeft: true } : {}),
-          ...(e.isHeat ? { cautions: [HEAT] } : {}),
+          ...(e.isHeat ? { cautions: [BLADE, HEAT], ...(withAdult ? { isAdults: true } : {}) } : {}),
           ...(e.atMm === undefined ? {} : { picture: { kind: 'place' as const, band: b, atMm: e.atMm } }),
         });
       }
@@ -128,6 +129,15 @@ function rowSteps(
   }
   return steps;
 }
+
+/** The end that a strand is as a row begins, as the words name it. */
+const endNames =
+  (t: Tying): EndAt =>
+  (strand, row) => {
+    const moves = t.row(row - 1);
+    const at = moves.order.findIndex((p) => t.cut.spec.strands[p.strand]!.name === strand);
+    return endName(at + 1, moves);
+  };
 
 /** Before the piece is gone over again. */
 function turnStep(plan: Plan, b: number, pass: number, rows: number, t: Tying, suffix: string): Step {

@@ -88,6 +88,8 @@ export interface ToldMove {
   readonly end: string;
   /** O and U in the order of travel. */
   readonly word: string;
+  /** What is passed, stretch by stretch, as it is named: cores and ends by number from the left. */
+  readonly met: readonly (readonly string[])[];
 }
 
 /** Reads one move back from its words, for a weave with so many cores. */
@@ -96,19 +98,23 @@ export function parseMove(text: string, { cores }: Pick<Count, 'cores'>): Result
   const match = /^([A-Za-z0-9 ]+): (.+)\.$/.exec(text);
   if (!match) return bad(`“${text}” is not one end’s move.`);
   let word = '';
+  const met: string[][] = [];
   const way = match[2]!.replace(/ \([^)]*\)/, '').replace(/, (out at the|to lie as) .*$/, '');
-  if (way === 'straight on') return ok({ end: match[1]!.toLowerCase(), word });
+  if (way === 'straight on') return ok({ end: match[1]!.toLowerCase(), word, met });
   for (const leg of way.split(', then ')) {
     const part = /^(over|under) (.+)$/.exec(leg);
     if (!part) return bad(`“${leg}” says neither over nor under.`);
     const letter = part[1] === 'over' ? 'O' : 'U';
+    const names: string[] = [];
     for (const item of part[2]!.split(/, | and /)) {
       const n = countOf(item, cores);
       if (n === undefined) return bad(`“${item}” is nothing that can be crossed.`);
       word += letter.repeat(n);
+      names.push(item);
     }
+    met.push(names);
   }
-  return ok({ end: match[1]!.toLowerCase(), word });
+  return ok({ end: match[1]!.toLowerCase(), word, met });
 }
 
 function countOf(item: string, cores: number): number | undefined {

@@ -1,5 +1,6 @@
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
+import { WhyNumber } from '../../ui/WhyNumber.tsx';
 import { useHere } from './TieContext.tsx';
 
 /** The cords to be cut, all to one scale, with their marks; one alone while it is its turn. */
@@ -15,11 +16,12 @@ export function CutPicture({ only }: { readonly only: string | undefined }) {
           <p className="flex items-center gap-3 text-2xl">
             <Swatch colour={c.look} letter={c.letter} size={40} />
             {c.name}
-            <span
-              className={`figure ml-auto whitespace-nowrap font-bold ${only ? 'text-5xl sm:text-6xl' : 'text-3xl'}`}
-            >
-              {show(c.cutLengthMm, { kind: 'cut', rounding: 'up' })}
-            </span>
+            <WhyNumber
+              className={`ml-auto whitespace-nowrap font-bold ${only ? 'text-5xl sm:text-6xl' : 'text-3xl'}`}
+              label={`Cut length of ${c.letter} ${c.name}`}
+              value={show(c.cutLengthMm, { kind: 'cut', rounding: 'up' })}
+              why={c.why}
+            />
           </p>
           <div className="relative mt-2 h-5" style={{ width: `${(c.cutLengthMm / longest) * 100}%` }}>
             <div className="h-5 rounded-full outline outline-white/60" style={{ background: c.look.base }} />

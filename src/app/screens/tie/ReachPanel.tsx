@@ -37,30 +37,34 @@ export default function ReachPanel({ onClose }: { readonly onClose: () => void }
   });
   const isGood = reach.verdict === 'reaches';
   const minutesARow = rowsDone > 0 ? tying.progress.spent.tie / 60_000 / Math.max(1, rowsDone) : undefined;
-  const here2 = (end: number) => measured.left.find((l) => l.end === end && l.rows === rowsDone)?.leftMm;
+  const measuredNow = (end: number) =>
+    measured.left.find((l) => l.end === end && l.rows === rowsDone)?.leftMm;
   return (
     <Panel title="Will it reach?" onClose={onClose}>
       <p className="mt-1 text-ink-soft">
         {rowsDone} of {rowsOf} rows done. Measure each working end from the last row to its tip.
       </p>
       <div className="mt-4 grid gap-4 sm:grid-cols-2">
-        {reach.ends.map((e, i) => (
-          <div key={`${e.end.cord} ${e.end.strand} ${e.end.lane}`} className="flex items-start gap-3">
-            <Swatch colour={plan.cords[e.end.cord]!.look} letter={e.end.letter} size={34} />
-            <div className="grow">
-              <LengthField
-                label={`Left of ${e.end.letter}, ${e.end.colour}${reach.ends.length > 1 ? `, end ${i + 1}` : ''}`}
-                valueMm={here2(i)}
-                leastMm={0}
-                mostMm={50_000}
-                hint={`about ${show(Math.max(0, e.leftMm), { kind: 'cut' })} by what is known so far`}
-                onChange={(leftMm) =>
-                  dispatch({ type: 'left', band, pass, measured: [{ rows: rowsDone, end: i, leftMm }] })
-                }
-              />
-            </div>
-          </div>
-        ))}
+        {reach.ends.map(
+          (e, i) =>
+            e.end.usedMm(rowsOf) > e.end.usedMm(rowsDone) && (
+              <div key={`${e.end.cord} ${e.end.strand} ${e.end.lane}`} className="flex items-start gap-3">
+                <Swatch colour={plan.cords[e.end.cord]!.look} letter={e.end.letter} size={34} />
+                <div className="grow">
+                  <LengthField
+                    label={`Left of ${e.end.letter}, ${e.end.colour}${reach.ends.length > 1 ? `, end ${i + 1}` : ''}`}
+                    valueMm={measuredNow(i)}
+                    leastMm={0}
+                    mostMm={50_000}
+                    hint={`about ${show(Math.max(0, e.leftMm), { kind: 'cut' })} by what is known so far`}
+                    onChange={(leftMm) =>
+                      dispatch({ type: 'left', band, pass, measured: [{ rows: rowsDone, end: i, leftMm }] })
+                    }
+                  />
+                </div>
+              </div>
+            ),
+        )}
         <LengthField
           label="Woven so far, if you like"
           valueMm={measured.woven.find((w) => w.rows === rowsDone)?.wovenMm}

@@ -86,8 +86,8 @@ export default function SlipPanel({ onClose }: { readonly onClose: () => void })
   return (
     <Panel title="It looks wrong" onClose={onClose} wide>
       <p className="mt-1 text-ink-soft">
-        Pick what you see. The first is as it should be; every other one was tied wrong on purpose, in your
-        colours.
+        Pick what you see. The first is as it should be; every other one has one thing wrong on purpose, in
+        your colours.
       </p>
       <ul className="mt-4 grid grid-cols-2 gap-3 sm:grid-cols-3 lg:grid-cols-5">
         <li className="rounded-lg border-2 border-transparent">

@@ -63,20 +63,23 @@ export function Tie() {
         const { since } = store.getState().tying.progress;
         dispatch({ type: since === undefined ? 'resume' : 'pause', now: Date.now() });
       },
-      open: (name: string) => setPanel(name as PanelName),
+      open: (name: PanelName) => {
+        // Where nothing is tied in rows there is nothing to count, to reach or to slip.
+        if (name === 'way' || store.getState().guide.tying.length > 0) setPanel(name);
+      },
     }),
     [next, store, dispatch],
   );
   useTieKeys(keys, prefs.pedal);
   useAwake(!isPaused);
   const coming = useMemo(() => comingUp(guide.steps, index), [guide, index]);
-  const soon = coming[0];
+  const isSoon = coming.some((c) => c.inRows === 3);
   const hasChime = prefs.hasChime;
   useEffect(() => {
     if (!hasChime) return;
     if (step.alert) chime(true);
-    else if (soon?.inRows === 3) chime(false);
-  }, [hasChime, step.alert, soon?.inRows]);
+    else if (isSoon) chime(false);
+  }, [hasChime, step.alert, isSoon]);
   const spoken = `${step.title}. ${step.lines.map((l) => whyText(l, units)).join(' ')}`;
   useVoice(spoken, prefs.isSpoken && !isPaused);
   useEffect(() => {

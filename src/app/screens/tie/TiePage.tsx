@@ -4,6 +4,7 @@ import type { Result } from '../../../core/result.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase } from '../../state/services.tsx';
 import { openPiece, type TyingPiece } from '../../state/tying.ts';
+import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Tie } from './Tie.tsx';
 import { PieceContext } from './TieContext.tsx';
 
@@ -50,7 +51,9 @@ export default function TiePage() {
     );
   return (
     <PieceContext value={opened.value}>
-      <Tie />
+      <WhyProvider>
+        <Tie />
+      </WhyProvider>
     </PieceContext>
   );
 }

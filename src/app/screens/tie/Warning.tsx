@@ -1,5 +1,4 @@
 import { CircleAlert } from 'lucide-react';
-import { useMemo } from 'react';
 import { willItReach } from '../../../core/steps/reach.ts';
 import { measuredHere } from './measured.ts';
 import type { PanelName } from './panels.ts';
@@ -9,12 +8,10 @@ import { useHere } from './TieContext.tsx';
 export function Warning({ onPanel }: { readonly onPanel: (panel: PanelName) => void }) {
   const here = useHere();
   const { plan, band, rowsDone, tying } = here;
-  const reach = useMemo(() => {
-    const measured = measuredHere(here);
-    if (measured.left.length === 0) return undefined;
-    return willItReach({ plan, band, rowsDone, ...measured, tailMm: tying.design.tailMm ?? 150 });
-  }, [here, plan, band, rowsDone, tying]);
-  if (!here.step.at || !reach?.worst || reach.verdict === 'reaches') return null;
+  const measured = measuredHere(here);
+  if (!here.step.at || measured.left.length === 0) return null;
+  const reach = willItReach({ plan, band, rowsDone, ...measured, tailMm: tying.design.tailMm ?? 150 });
+  if (!reach.worst || reach.verdict === 'reaches') return null;
   const { worst, rowsNeeded, verdict } = reach;
   return (
     <button

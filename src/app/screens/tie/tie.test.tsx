@@ -51,9 +51,12 @@ describe('Tie’s keys', () => {
     });
     press('b', { code: 'KeyB' });
     expect(keys.next).toHaveBeenCalledTimes(1);
+    rerender({ pedal: 'Digit4' });
+    press('4', { code: 'Digit4' });
+    expect(keys.next).toHaveBeenCalledTimes(2);
     rerender({ pedal: undefined });
     press('b', { code: 'KeyB' });
-    expect(keys.next).toHaveBeenCalledTimes(1);
+    expect(keys.next).toHaveBeenCalledTimes(2);
   });
 
   it('sheets have their letters; with Ctrl they are the browser’s', () => {

@@ -1,14 +1,15 @@
 import { useLayoutEffect } from 'react';
+import type { PanelName } from './panels.ts';
 
 export interface TieKeys {
   readonly next: () => void;
   readonly back: () => void;
   readonly undo: (rows: number) => void;
   readonly pause: () => void;
-  readonly open: (panel: string) => void;
+  readonly open: (panel: PanelName) => void;
 }
 
-const PANELS: Readonly<Record<string, string>> = { l: 'count', w: 'reach', s: 'slip', o: 'way' };
+const PANELS: Readonly<Record<string, PanelName>> = { l: 'count', w: 'reach', s: 'slip', o: 'way' };
 
 const isTyping = (t: EventTarget | null) =>
   t instanceof HTMLElement && (t.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(t.tagName));
@@ -28,8 +29,8 @@ export function useTieKeys(keys: TieKeys, pedal: string | undefined): void {
       const onButton = e.target instanceof HTMLElement && e.target.closest('button, a, [role="button"]');
       const isNext = key === 'arrowright' || e.code === pedal || (key === ' ' && !onButton);
       if (isNext && e.repeat) return e.preventDefault();
-      if (/^\d$/.test(key)) typed = (typed + key).slice(-3);
-      else if (isNext) act(e, keys.next);
+      if (isNext) act(e, keys.next);
+      else if (/^\d$/.test(key)) typed = (typed + key).slice(-3);
       else if (key === 'arrowleft') act(e, keys.back);
       else if (key === 'u') {
         const rows = Math.max(1, Number(typed) || 1);

@@ -25,6 +25,7 @@ export const rowMmOf = (c: SetupContext): number => c.wovenMm / c.rows;
 
 export const changeMark = (atMm: number, s: Stretch): BandMark => ({
   atMm,
+  what: 'change',
   label: `${cordLetter(s.cord)} ${s.from + 1}`,
 });
 

@@ -14,7 +14,7 @@ const NEAR_ROWS = [-1, 0, -2, 1, 2];
 /** Farther than this from its change, in rows, a splice would show the wrong colour. */
 const MOST_OFF = 3;
 /** Cord that melts away at each end that is fused. */
-const MELT_MM = 3;
+export const MELT_MM = 3;
 
 /** The working cord is cut and fused at every change, each end in a row of its own, where it lies on the back. */
 export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade {
