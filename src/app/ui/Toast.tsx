@@ -31,7 +31,7 @@ export function ToastProvider({ children }: { readonly children: ReactNode }) {
       >
         {message && (
           <p
-            className={`pointer-events-auto flex items-center gap-4 rounded-lg px-4 py-2 text-white shadow-xl ${message.tone === 'bad' ? 'bg-bad' : 'bg-ink'}`}
+            className={`pointer-events-auto flex items-center gap-4 rounded-lg px-4 py-2 text-white shadow-xl ${message.tone === 'bad' ? 'bg-bad' : 'bg-[#1b211f]'}`}
           >
             {message.text}
             {message.action && (
