@@ -46,7 +46,43 @@ async function outputs(): Promise<Map<string, string>> {
       }),
     );
   }
+  files.set('limits.gen.ts', limitsFile());
   return files;
+}
+
+function limitsFile(): string {
+  const all = schemaFiles().map(([name, schema]) => {
+    const lines = limitsOf(schema).map(([path, limit]) => `    '${path}': ${limit},\n`);
+    return `  '${name}': {\n${lines.join('')}  },\n`;
+  });
+  return `// Generated from schemas/ by npm run gen. Do not edit.
+
+/** The most characters of a text or entries of a list, by document and place; \`*\` is any entry. */
+export const LIMITS = {
+${all.join('')}} as const;
+`;
+}
+
+const schemaFiles = (): [string, Node][] =>
+  readdirSync(join(root, 'schemas'))
+    .filter((f) => f.endsWith('.schema.json'))
+    .map((f) => [f.replace('.schema.json', ''), JSON.parse(readFileSync(join(root, 'schemas', f), 'utf8'))]);
+
+/** Every limit that a schema sets on the length of a text or list, by its place in the document. */
+function limitsOf(schema: Node, path = ''): [string, number][] {
+  const own = schema.maxLength ?? schema.maxItems;
+  return [
+    ...(own === undefined ? [] : [[path, own] as [string, number]]),
+    ...Object.entries(schema.properties ?? {}).flatMap(([key, node]) => limitsOf(node, `${path}/${key}`)),
+    ...(schema.items ? limitsOf(schema.items, `${path}/*`) : []),
+  ];
+}
+
+interface Node {
+  readonly maxLength?: number;
+  readonly maxItems?: number;
+  readonly properties?: Readonly<Record<string, Node>>;
+  readonly items?: Node;
 }
 
 const isCheck = process.argv.includes('--check');

@@ -1,7 +1,8 @@
-import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
+import { Suspense, useCallback, useEffect, useState } from 'react';
 import { Navigate, Route, Routes, useMatch } from 'react-router';
 import type { UnitSystem } from '../core/units/index.ts';
 import { type Settings, writeSetting } from '../storage/settings.ts';
+import { designPath } from './paths.ts';
 import { BenchPage } from './screens/bench/BenchPage.tsx';
 import { EmptyBench } from './screens/bench/EmptyBench.tsx';
 import { Header } from './shell/Header.tsx';
@@ -10,26 +11,28 @@ import { useShortcuts } from './shell/useShortcuts.ts';
 import { type Opened, openBench } from './state/bench.ts';
 import { useWorkshopFromStore, WorkshopContext } from './state/knowledge.tsx';
 import { useDatabase, useDesigns } from './state/services.tsx';
+import { Boundary } from './ui/Boundary.tsx';
+import { lazily } from './ui/lazily.ts';
 import { UnitsContext } from './ui/units.tsx';
 
-const WeavesPage = lazy(() => import('./screens/weaves/WeavesPage.tsx'));
-const WeavePage = lazy(() => import('./screens/weaves/WeavePage.tsx'));
-const TieListPage = lazy(() => import('./screens/tie/TieListPage.tsx'));
-const TiePage = lazy(() => import('./screens/tie/TiePage.tsx'));
+const WeavesPage = lazily(() => import('./screens/weaves/WeavesPage.tsx'));
+const WeavePage = lazily(() => import('./screens/weaves/WeavePage.tsx'));
+const TieListPage = lazily(() => import('./screens/tie/TieListPage.tsx'));
+const TiePage = lazily(() => import('./screens/tie/TiePage.tsx'));
 
 export function App({ settings }: { readonly settings: Settings }) {
   const db = useDatabase();
   const [units, setUnits] = useState<UnitSystem>(settings.units);
   const workshop = useWorkshopFromStore();
   const id = useMatch('/d/:id')?.params.id;
-  const opened = useOpened(id);
+  const { opened, reopen } = useOpened(id);
   const isTying = useMatch('/tie/:id') !== null;
   const bench = opened?.ok ? opened.bench : undefined;
 
   const changeUnits = useCallback(
     (next: UnitSystem) => {
       setUnits(next);
-      void writeSetting(db, 'units', next);
+      void writeSetting(db, 'units', next).catch(() => undefined);
     },
     [db],
   );
@@ -44,22 +47,19 @@ export function App({ settings }: { readonly settings: Settings }) {
       <UnitsContext value={units}>
         {!isTying && <Header bench={bench} onUnits={changeUnits} />}
         {bench && <SaveBanner bench={bench} />}
-        <Suspense fallback={<main className="p-8 text-ink-soft">Opening…</main>}>
-          <Routes>
-            <Route path="/" element={<Home last={settings.lastDesign} />} />
-            <Route
-              path="/d/:id"
-              element={
-                <BenchPage key={id} bench={bench} issues={opened && !opened.ok ? opened.issues : undefined} />
-              }
-            />
-            <Route path="/tie" element={<TieListPage />} />
-            <Route path="/tie/:id" element={<TiePage />} />
-            <Route path="/weaves" element={<WeavesPage />} />
-            <Route path="/weaves/:id" element={<WeavePage />} />
-            <Route path="*" element={<Navigate to="/" replace />} />
-          </Routes>
-        </Suspense>
+        <Boundary name="This page">
+          <Suspense fallback={<main className="p-8 text-ink-soft">Opening…</main>}>
+            <Routes>
+              <Route path="/" element={<Home last={settings.lastDesign} />} />
+              <Route path="/d/:id" element={<BenchPage key={id} opened={opened} onRepaired={reopen} />} />
+              <Route path="/tie" element={<TieListPage />} />
+              <Route path="/tie/:id" element={<TiePage />} />
+              <Route path="/weaves" element={<WeavesPage />} />
+              <Route path="/weaves/:id" element={<WeavePage />} />
+              <Route path="*" element={<Navigate to="/" replace />} />
+            </Routes>
+          </Suspense>
+        </Boundary>
       </UnitsContext>
     </WorkshopContext>
   );
@@ -70,28 +70,40 @@ function Home({ last }: { readonly last: string | undefined }) {
   const { data: records } = useDesigns();
   if (!records) return null;
   const record = records.find((r) => r.id === last) ?? records[0];
-  return record ? <Navigate to={`/d/${record.id}`} replace /> : <EmptyBench />;
+  return record ? <Navigate to={designPath(record.id)} replace /> : <EmptyBench />;
 }
 
 /** The design of the address, opened for editing; closed again when the address changes. */
-function useOpened(id: string | undefined): Opened | undefined {
+function useOpened(id: string | undefined) {
   const db = useDatabase();
+  const [round, setRound] = useState(0);
   const [opened, setOpened] = useState<Opened>();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another round opens the same design once more
   useEffect(() => {
     setOpened(undefined);
     if (!id) return;
     let isCurrent = true;
     let result: Opened | undefined;
-    void openBench(db, id).then((next) => {
-      result = next;
-      if (isCurrent) setOpened(next);
-      else if (next.ok) next.bench.close();
-    });
-    void writeSetting(db, 'lastDesign', id);
+    void openBench(db, id)
+      .catch(cannotOpen)
+      .then((next) => {
+        result = next;
+        if (isCurrent) setOpened(next);
+        else if (next.ok) next.bench.close();
+      });
+    void writeSetting(db, 'lastDesign', id).catch(() => undefined);
     return () => {
       isCurrent = false;
       if (result?.ok) result.bench.close();
     };
-  }, [db, id]);
-  return opened;
+  }, [db, id, round]);
+  const reopen = useCallback(() => setRound((r) => r + 1), []);
+  return { opened, reopen };
 }
+
+const cannotOpen = (error: Error): Opened => ({
+  ok: false,
+  issues: [
+    { code: 'storage', path: '', message: `The browser’s storage could not be read: ${error.message}` },
+  ],
+});

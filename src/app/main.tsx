@@ -5,9 +5,9 @@ import './index.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
-import { openDatabase } from '../storage/db.ts';
+import { type Database, openDatabase } from '../storage/db.ts';
 import { restoreDesigns } from '../storage/designs.ts';
-import { readSettings, writeSetting } from '../storage/settings.ts';
+import { readSettings, type Settings, writeSetting } from '../storage/settings.ts';
 import { App } from './App.tsx';
 import { demoRecords } from './state/demo.ts';
 import { DatabaseContext } from './state/services.tsx';
@@ -15,30 +15,53 @@ import { ToastProvider } from './ui/Toast.tsx';
 
 const root = createRoot(document.getElementById('root')!);
 
-try {
+async function open(): Promise<{ readonly db: Database; readonly settings: Settings }> {
   const db = await openDatabase();
   const settings = await readSettings(db);
   if (!settings.demoSeen) {
     await restoreDesigns(db, demoRecords(Date.now()));
     await writeSetting(db, 'demoSeen', true);
   }
-  root.render(
-    <StrictMode>
-      <DatabaseContext value={db}>
-        <BrowserRouter>
-          <ToastProvider>
-            <App settings={settings} />
-          </ToastProvider>
-        </BrowserRouter>
-      </DatabaseContext>
-    </StrictMode>,
-  );
-} catch (error) {
-  root.render(
-    <main role="alert">
-      <h1>Warp Beam cannot reach the browser’s storage</h1>
-      <p>{(error as Error).message}</p>
-      <p>A private window may forbid it, or a newer Warp Beam may have used it. Nothing was changed.</p>
-    </main>,
+  return { db, settings };
+}
+
+async function start(): Promise<void> {
+  root.render(<p className="p-8 text-ink-soft">Opening…</p>);
+  try {
+    const { db, settings } = await open();
+    root.render(
+      <StrictMode>
+        <DatabaseContext value={db}>
+          <BrowserRouter>
+            <ToastProvider>
+              <App settings={settings} />
+            </ToastProvider>
+          </BrowserRouter>
+        </DatabaseContext>
+      </StrictMode>,
+    );
+  } catch (error) {
+    root.render(<NoStorage reason={(error as Error).message} />);
+  }
+}
+
+function NoStorage({ reason }: { readonly reason: string }) {
+  return (
+    <main role="alert" className="mx-auto max-w-xl p-8">
+      <h1 className="mb-2 font-bold font-title text-2xl">Warp Beam can’t reach the browser’s storage</h1>
+      <p>{reason}</p>
+      <p className="mt-2 text-ink-soft">
+        A private window may not allow it, or a newer Warp Beam may have used it. Nothing was changed.
+      </p>
+      <button
+        type="button"
+        className="mt-4 rounded-md bg-amber px-4 py-2 font-semibold text-[#1b211f]"
+        onClick={() => void start()}
+      >
+        Try again
+      </button>
+    </main>
   );
 }
+
+void start();

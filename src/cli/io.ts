@@ -27,7 +27,7 @@ export function readText(file: string | undefined, usage: string): string | numb
       process.stderr.write(`${file}: the file is larger than ${MAX_BYTES / 1e6} MB.\n`);
       return BAD_INPUT;
     }
-    return readFileSync(file, 'utf8');
+    return readFileSync(file, 'utf8').replace(/^\ufeff/, '');
   } catch (error) {
     process.stderr.write(`${file}: cannot be read (${(error as NodeJS.ErrnoException).code}).\n`);
     return BAD_INPUT;

@@ -1,43 +1,17 @@
-import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
-import type { SolvedWeave } from '../core/patterns/types.ts';
+import {
+  type DBSchema,
+  type IDBPDatabase,
+  type IDBPTransaction,
+  openDB,
+  type StoreKey,
+  type StoreNames,
+  type StoreValue,
+} from 'idb';
+import type { OwnWeave } from '../core/formats/workshop.ts';
 import type { Swatch } from '../core/usage/swatch.ts';
+import type { DesignRecord, MakeRecord, PieceRecord, UnsavedRow } from './records.ts';
 
-/** A saved design. `design` is kept as it was written, even if a newer version of the program wrote it. */
-export interface DesignRecord {
-  readonly id: string;
-  /** Counts every save; two tabs that hold different revisions never overwrite each other. */
-  readonly revision: number;
-  /** Milliseconds since 1970. */
-  readonly updatedAt: number;
-  readonly name: string;
-  readonly design: unknown;
-}
-
-/** A weave of the maker's own, with its solved shape. */
-export interface OwnWeave {
-  readonly id: string;
-  readonly name: string;
-  readonly updatedAt: number;
-  readonly solved: SolvedWeave;
-}
-
-/** A piece that is being tied. `tying` is checked when it is opened. */
-export interface PieceRecord {
-  readonly id: string;
-  readonly designId: string;
-  readonly name: string;
-  readonly updatedAt: number;
-  /** The step it stands at, in words, for lists. */
-  readonly place: string;
-  readonly tying: unknown;
-}
-
-/** A finished piece, for the log. */
-export interface MakeRecord {
-  readonly id: string;
-  readonly finishedAt: number;
-  readonly make: unknown;
-}
+export type { DesignRecord, MakeRecord, PieceRecord, UnsavedRow } from './records.ts';
 
 export interface WarpBeamDB extends DBSchema {
   designs: { key: string; value: DesignRecord };
@@ -47,31 +21,140 @@ export interface WarpBeamDB extends DBSchema {
   swatches: { key: [string, string]; value: Swatch };
   pieces: { key: string; value: PieceRecord };
   makes: { key: string; value: MakeRecord };
+  /** Keyed by document and tab. */
+  unsaved: { key: [string, string]; value: UnsavedRow };
 }
 
 export const DB_NAME = 'warp-beam';
-export const DB_VERSION = 3;
+export const DB_VERSION = 4;
 
-export type Database = IDBPDatabase<WarpBeamDB>;
+/** How long the browser may take to open its store before we say that it does not answer, in milliseconds. */
+export const OPEN_TIMEOUT_MS = 10_000;
+
+type Name = StoreNames<WarpBeamDB>;
+type Connection = IDBPDatabase<WarpBeamDB>;
+export type Transaction<M extends IDBTransactionMode = 'readwrite'> = IDBPTransaction<WarpBeamDB, Name[], M>;
+
+/** On disk before it is said to be saved; browsers that do not know the option ignore it. */
+const STRICT = { durability: 'strict' } as const;
+
+/**
+ * The store in the browser. Its connection may be closed under the tab (site data cleared, a newer version opened in
+ * another tab, the browser out of resources): the next use opens it again, once, and only then fails.
+ */
+export class Database {
+  private connection: Promise<Connection> | undefined;
+
+  constructor(private readonly open: () => Promise<Connection>) {}
+
+  async use<T>(work: (connection: Connection) => Promise<T>): Promise<T> {
+    const connection = await this.connect();
+    try {
+      return await work(connection);
+    } catch (error) {
+      if ((error as DOMException).name !== 'InvalidStateError') throw error;
+      this.connection = undefined;
+      return work(await this.connect());
+    }
+  }
+
+  /** The open connection; opens one where there is none or the last try failed. */
+  connect(): Promise<Connection> {
+    this.connection ??= this.open().then(
+      (connection) => {
+        const forget = () => {
+          this.connection = undefined;
+        };
+        connection.addEventListener('close', forget);
+        connection.addEventListener('versionchange', () => {
+          forget();
+          connection.close();
+        });
+        return connection;
+      },
+      (error) => {
+        this.connection = undefined;
+        throw error;
+      },
+    );
+    return this.connection;
+  }
+
+  get = <N extends Name>(
+    store: N,
+    key: StoreKey<WarpBeamDB, N>,
+  ): Promise<StoreValue<WarpBeamDB, N> | undefined> => this.use((c) => c.get(store, key));
+  getAll = <N extends Name>(store: N): Promise<StoreValue<WarpBeamDB, N>[]> =>
+    this.use((c) => c.getAll(store));
+  clear = (store: Name): Promise<void> => this.use((c) => c.clear(store));
+  delete = <N extends Name>(store: N, key: StoreKey<WarpBeamDB, N>): Promise<void> =>
+    this.write([store], async (tx) => tx.objectStore(store).delete(key));
+
+  put<N extends Name>(
+    store: N,
+    value: StoreValue<WarpBeamDB, N>,
+    key?: StoreKey<WarpBeamDB, N>,
+  ): Promise<void> {
+    return this.write([store], async (tx) => {
+      await tx.objectStore(store).put(value, key);
+    });
+  }
+
+  /** Runs all of `work` in one transaction: everything is on disk when the promise ends, or nothing is changed. */
+  async write<T>(stores: Name[], work: (tx: Transaction) => Promise<T>): Promise<T> {
+    return this.use(async (c) => {
+      const tx = c.transaction(stores, 'readwrite', STRICT);
+      const [result] = await Promise.all([work(tx), tx.done]);
+      return result;
+    });
+  }
+
+  close(): void {
+    void this.connection?.then((c) => c.close());
+    this.connection = undefined;
+  }
+}
 
 /** Opens the store in the browser, taking it step by step from whatever version is there. */
-export function openDatabase(onBlocked?: () => void): Promise<Database> {
+export async function openDatabase(timeoutMs = OPEN_TIMEOUT_MS): Promise<Database> {
+  const db = new Database(() => answered(openConnection(), timeoutMs));
+  await db.connect();
+  return db;
+}
+
+function openConnection(): Promise<Connection> {
   return openDB<WarpBeamDB>(DB_NAME, DB_VERSION, {
     upgrade(db, from) {
       if (from < 1) {
         db.createObjectStore('designs', { keyPath: 'id' });
         db.createObjectStore('settings');
       }
-      if (from < 3) {
-        db.createObjectStore('pieces', { keyPath: 'id' });
-        db.createObjectStore('makes', { keyPath: 'id' });
-      }
       if (from < 2) {
         db.createObjectStore('weaves', { keyPath: 'id' });
         db.createObjectStore('swatches', { keyPath: ['patternId', 'cordId'] });
       }
+      if (from < 3) {
+        db.createObjectStore('pieces', { keyPath: 'id' });
+        db.createObjectStore('makes', { keyPath: 'id' });
+      }
+      if (from < 4) db.createObjectStore('unsaved', { keyPath: ['documentId', 'tab'] });
     },
-    blocked: () => onBlocked?.(),
-    blocking: (_current, _blocked, event) => (event.target as IDBDatabase).close(),
   });
+}
+
+/** A promise that is given up on after a while, with words for the maker. */
+export function answered<T>(promise: Promise<T>, timeoutMs: number): Promise<T> {
+  let timer: ReturnType<typeof setTimeout>;
+  const silence = new Promise<never>((_, reject) => {
+    timer = setTimeout(
+      () =>
+        reject(
+          new Error(
+            'The browser’s storage does not answer. Close other Warp Beam tabs, or restart the browser.',
+          ),
+        ),
+      timeoutMs,
+    );
+  });
+  return Promise.race([promise, silence]).finally(() => clearTimeout(timer));
 }

@@ -1,4 +1,4 @@
-import type { Make } from '../core/formats/make.ts';
+import { type Make, readMake } from '../core/formats/make.ts';
 import type { Database, MakeRecord, PieceRecord } from './db.ts';
 
 /** Pieces under the maker's hands, last touched first. */
@@ -16,12 +16,14 @@ export const removePiece = async (db: Database, id: string): Promise<void> => {
   clearTyingJournal(id);
 };
 
-/** A finished piece goes into the log and off the table, both or neither. */
+/** A finished piece goes into the log and off the table, both or neither. Throws for one that could not be read back. */
 export async function finishPiece(db: Database, pieceId: string, make: Make): Promise<void> {
-  const tx = db.transaction(['pieces', 'makes'], 'readwrite');
-  await tx.objectStore('makes').put({ id: make.id, finishedAt: make.finishedAt, make });
-  await tx.objectStore('pieces').delete(pieceId);
-  await tx.done;
+  const read = readMake(make);
+  if (!read.ok) throw new Error(read.issues.map((i) => `${i.path} ${i.message}`.trim()).join(' '));
+  await db.write(['pieces', 'makes'], async (tx) => {
+    await tx.objectStore('makes').put({ id: make.id, finishedAt: make.finishedAt, make });
+    await tx.objectStore('pieces').delete(pieceId);
+  });
   clearTyingJournal(pieceId);
 }
 

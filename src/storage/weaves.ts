@@ -1,9 +1,42 @@
+import { type OwnWeave, readOwnWeave, readSwatch } from '../core/formats/workshop.ts';
+import type { Issue, Result } from '../core/result.ts';
 import type { Swatch } from '../core/usage/swatch.ts';
-import type { Database, OwnWeave } from './db.ts';
+import type { Database } from './db.ts';
 
-export const listWeaves = (db: Database): Promise<OwnWeave[]> => db.getAll('weaves');
+/** A stored record that cannot be read: kept as it is, to be saved to a file or removed. */
+export interface BadRecord {
+  readonly key: IDBValidKey;
+  readonly raw: unknown;
+  readonly issues: readonly Issue[];
+}
 
+export interface Sorted<T> {
+  readonly good: readonly T[];
+  readonly bad: readonly BadRecord[];
+}
+
+/** Records that can be read, and those that cannot. */
+function sorted<T>(
+  raw: readonly unknown[],
+  keys: readonly IDBValidKey[],
+  read: (data: unknown) => Result<T>,
+): Sorted<T> {
+  const results = raw.map(read);
+  return {
+    good: results.flatMap((r) => (r.ok ? [r.value] : [])),
+    bad: results.flatMap((r, i) => (r.ok ? [] : [{ key: keys[i]!, raw: raw[i], issues: r.issues }])),
+  };
+}
+
+export const listWeaves = (db: Database): Promise<Sorted<OwnWeave>> =>
+  db.use(async (c) => sorted(await c.getAll('weaves'), await c.getAllKeys('weaves'), readOwnWeave));
+
+export const listSwatches = (db: Database): Promise<Sorted<Swatch>> =>
+  db.use(async (c) => sorted(await c.getAll('swatches'), await c.getAllKeys('swatches'), readSwatch));
+
+/** Keeps a weave; throws for one that could not be read back. */
 export async function saveWeave(db: Database, weave: OwnWeave): Promise<void> {
+  refuseUnreadable(readOwnWeave(weave));
   await db.put('weaves', weave);
 }
 
@@ -11,12 +44,16 @@ export async function removeWeave(db: Database, id: string): Promise<void> {
   await db.delete('weaves', id);
 }
 
-export const listSwatches = (db: Database): Promise<Swatch[]> => db.getAll('swatches');
-
+/** Keeps a swatch in place of the one for its weave and cord; throws for one that could not be read back. */
 export async function saveSwatch(db: Database, swatch: Swatch): Promise<void> {
+  refuseUnreadable(readSwatch(swatch));
   await db.put('swatches', swatch);
 }
 
 export async function removeSwatch(db: Database, patternId: string, cordId: string): Promise<void> {
   await db.delete('swatches', [patternId, cordId]);
+}
+
+function refuseUnreadable(read: Result<unknown>): void {
+  if (!read.ok) throw new Error(read.issues.map((i) => `${i.path} ${i.message}`.trim()).join(' '));
 }

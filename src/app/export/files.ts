@@ -22,18 +22,29 @@ export interface ExportFile {
 /** A file name from the design's own name: letters, digits and dashes only. */
 export function fileStem(name: string): string {
   const stem = name
-    .normalize('NFKD')
-    .replace(/[^\w\s-]/g, '')
+    .normalize('NFC')
+    .toLowerCase()
+    // Letters, digits and marks of any script; everything that a file system may take for its own is left out.
+    .replace(/[^\p{L}\p{M}\p{N}\s_-]/gu, '')
     .trim()
-    .replace(/[\s_]+/g, '-')
-    .toLowerCase();
-  return stem || 'design';
+    .replace(/[\s_-]+/g, '-');
+  // Some file systems allow 255 bytes, and endings are added.
+  return [...stem].slice(0, MOST_STEM).join('') || 'design';
 }
+
+const MOST_STEM = 60;
 
 export const designFile = (design: Design): ExportFile => ({
   name: `${fileStem(design.name)}.json`,
   type: 'application/json',
   text: formatDesign(design),
+});
+
+/** A stored record exactly as it is, whatever is wrong with it. */
+export const storedFile = (record: { readonly name: string; readonly design: unknown }): ExportFile => ({
+  name: `${fileStem(record.name)}-as-stored.json`,
+  type: 'application/json',
+  text: `${JSON.stringify(record.design, null, 2)}\n`,
 });
 
 export const cutListCsv = (design: Design, plan: Plan): ExportFile => ({

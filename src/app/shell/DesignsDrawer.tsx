@@ -1,11 +1,14 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
-import { Copy, FileUp, Plus, Trash2 } from 'lucide-react';
+import { Copy, Download, FileUp, Plus, Trash2 } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { findColour } from '../../core/colour/palette.ts';
 import { readDesign } from '../../core/formats/design.ts';
 import type { Issue } from '../../core/result.ts';
+import { fieldName } from '../../core/validation.ts';
 import type { DesignRecord } from '../../storage/db.ts';
+import { download, storedFile } from '../export/files.ts';
+import { designPath } from '../paths.ts';
 import { useLibrary } from '../state/library.ts';
 import { Button } from '../ui/Button.tsx';
 import { Swatch } from '../ui/Swatch.tsx';
@@ -98,7 +101,7 @@ export default function DesignsDrawer({ currentId, onClose }: Props) {
                   record={record}
                   isCurrent={record.id === currentId}
                   onOpen={onClose}
-                  onDelete={async () => setRemoved(await library.remove(record))}
+                  onDelete={async () => setRemoved(await library.remove(record, record.id === currentId))}
                 />
               ))}
             </ul>
@@ -142,7 +145,7 @@ function DesignLine({
     <li className="flex items-center gap-2 py-2">
       {read.ok ? (
         <Link
-          to={`/d/${record.id}`}
+          to={designPath(record.id)}
           onClick={onOpen}
           aria-current={isCurrent ? 'page' : undefined}
           className="grow rounded px-1 hover:bg-paper aria-[current]:bg-amber-pale"
@@ -158,10 +161,21 @@ function DesignLine({
           </span>
         </Link>
       ) : (
-        <span className="grow px-1">
+        <Link to={designPath(record.id)} onClick={onOpen} className="grow rounded px-1 hover:bg-paper">
           <span className="block font-semibold">{record.name}</span>
-          <span className="text-bad text-sm">{read.issues[0]!.message}</span>
-        </span>
+          <span className="text-bad text-sm">
+            can’t be opened: {fieldName(read.issues[0]!.path)}: {read.issues[0]!.message}
+          </span>
+        </Link>
+      )}
+      {!read.ok && (
+        <Button
+          look="quiet"
+          aria-label={`Save ${record.name} to a file as it is stored`}
+          onClick={() => download(storedFile(record))}
+        >
+          <Download size={18} aria-hidden />
+        </Button>
       )}
       <Button
         look="quiet"

@@ -1,15 +1,18 @@
 import { FolderOpen, Redo2, Undo2 } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { useStore } from 'zustand';
+import { LIMITS } from '../../core/formats/limits.gen.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
 import type { Bench } from '../state/bench.ts';
+import { Boundary } from '../ui/Boundary.tsx';
 import { Button } from '../ui/Button.tsx';
+import { lazily } from '../ui/lazily.ts';
 import { useUnits } from '../ui/units.tsx';
 import { SaveMark } from './SaveMark.tsx';
 import { ShortcutSheet } from './ShortcutSheet.tsx';
 
-const DesignsDrawer = lazy(() => import('./DesignsDrawer.tsx'));
+const DesignsDrawer = lazily(() => import('./DesignsDrawer.tsx'));
 
 interface Props {
   readonly bench: Bench | undefined;
@@ -52,9 +55,11 @@ export function Header({ bench, onUnits }: Props) {
         <ShortcutSheet />
       </div>
       {listing && (
-        <Suspense>
-          <DesignsDrawer currentId={id} onClose={() => setListing(false)} />
-        </Suspense>
+        <Boundary name="The list of designs" keys={[listing]}>
+          <Suspense>
+            <DesignsDrawer currentId={id} onClose={() => setListing(false)} />
+          </Suspense>
+        </Boundary>
       )}
     </header>
   );
@@ -68,7 +73,7 @@ function NameField({ bench }: { readonly bench: Bench }) {
       className="w-44 rounded md:w-56 border border-transparent bg-transparent px-2 py-1 text-ink-soft hover:border-rule focus:border-ink-soft focus:bg-white focus:text-ink"
       defaultValue={name}
       key={name}
-      maxLength={120}
+      maxLength={LIMITS.design['/name']}
       autoComplete="off"
       onBlur={(e) => {
         const next = e.target.value.trim();

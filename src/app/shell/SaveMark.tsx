@@ -20,6 +20,7 @@ export function SaveMark({ bench }: { readonly bench: Bench }) {
 export function SaveBanner({ bench }: { readonly bench: Bench }) {
   const save = useStore(bench.store, (s) => s.save);
   const notice = useStore(bench.store, (s) => s.notice);
+  const refusal = useStore(bench.store, (s) => s.refusal);
   if (save.kind === 'conflict') {
     return (
       <Banner tone="bad">
@@ -42,6 +43,14 @@ export function SaveBanner({ bench }: { readonly bench: Bench }) {
         <Button look="next" onClick={bench.retry}>
           Try again
         </Button>
+      </Banner>
+    );
+  }
+  if (refusal) {
+    return (
+      <Banner tone="bad">
+        {refusal}
+        <Button onClick={bench.dismiss}>All right</Button>
       </Banner>
     );
   }

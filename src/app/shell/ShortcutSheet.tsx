@@ -1,7 +1,9 @@
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { Boundary } from '../ui/Boundary.tsx';
 import { Button } from '../ui/Button.tsx';
+import { lazily } from '../ui/lazily.ts';
 
-const KeySheet = lazy(() => import('./KeySheet.tsx'));
+const KeySheet = lazily(() => import('./KeySheet.tsx'));
 
 export function ShortcutSheet() {
   const [open, setOpen] = useState(false);
@@ -17,9 +19,11 @@ export function ShortcutSheet() {
         ?
       </Button>
       {open && (
-        <Suspense>
-          <KeySheet onClose={() => setOpen(false)} />
-        </Suspense>
+        <Boundary name="The list of keys" keys={[open]}>
+          <Suspense>
+            <KeySheet onClose={() => setOpen(false)} />
+          </Suspense>
+        </Boundary>
       )}
     </>
   );

@@ -15,6 +15,7 @@ export type DesignAction =
   | { readonly type: 'add-cord'; readonly id: string }
   | { readonly type: 'remove-cord'; readonly index: number }
   | { readonly type: 'look'; readonly look: CordColour }
+  | { readonly type: 'looks'; readonly looks: readonly CordColour[] }
   | { readonly type: 'strands'; readonly strands: Readonly<Record<string, number>> | undefined }
   | { readonly type: 'spacing'; readonly spacing: number }
   | { readonly type: 'face'; readonly face: 'front' | 'back' }
@@ -62,6 +63,8 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
       return { ...design, cords: design.cords.filter((_, i) => i !== action.index) };
     case 'look':
       return { ...design, looks: withLook(design.looks ?? [], action.look) };
+    case 'looks':
+      return { ...design, looks: action.looks.map((l) => ({ ...l, accents: [...l.accents] })) };
     case 'strands':
       return { ...design, setup: withOption(design.setup, 'strands', action.strands) };
     case 'spacing':

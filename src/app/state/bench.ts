@@ -1,9 +1,12 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { type Design, readDesign } from '../../core/formats/design.ts';
 import type { Issue } from '../../core/result.ts';
+import { fieldName } from '../../core/validation.ts';
+import { openChannel } from '../../storage/channel.ts';
 import type { Database, DesignRecord } from '../../storage/db.ts';
 import { getDesign, saveDesign } from '../../storage/designs.ts';
-import { clearJournal, readJournal, writeJournal } from '../../storage/journal.ts';
+import { clearJournal, writeJournal } from '../../storage/journal.ts';
+import { appendUnsaved, forgetUnsaved, unsavedEdit } from '../../storage/unsaved.ts';
 import { type DesignAction, reduceDesign } from './actions.ts';
 import { type History, record, redo, startHistory, undo } from './history.ts';
 import { Saver, type SaveState } from './saver.ts';
@@ -14,6 +17,8 @@ export interface BenchState {
   readonly history: History<Design>;
   readonly save: SaveState;
   readonly notice: string | undefined;
+  /** Why the last action was not done: it would have made a design that cannot be opened again. */
+  readonly refusal: string | undefined;
 }
 
 export interface Bench {
@@ -31,7 +36,12 @@ export interface Bench {
 
 export type Opened =
   | { readonly ok: true; readonly bench: Bench }
-  | { readonly ok: false; readonly issues: readonly Issue[] };
+  | {
+      readonly ok: false;
+      readonly issues: readonly Issue[];
+      /** The record as it is stored, to be exported, repaired or taken back a step; missing where there is none. */
+      readonly stored?: DesignRecord;
+    };
 
 interface Message {
   readonly id: string;
@@ -47,36 +57,49 @@ export async function openBench(db: Database, id: string): Promise<Opened> {
       issues: [{ code: 'design.gone', path: '', message: 'This design is not here any more.' }],
     };
   const read = readDesign(stored.design);
-  if (!read.ok) return read;
-  return { ok: true, bench: createBench(db, stored, read.value) };
+  if (!read.ok) return { ...read, stored };
+  const unsaved = await unsavedEdit(db, stored);
+  return { ok: true, bench: createBench(db, stored, read.value, unsaved) };
 }
 
-function createBench(db: Database, stored: DesignRecord, design: Design): Bench {
+function createBench(db: Database, stored: DesignRecord, design: Design, unsaved: unknown): Bench {
   const { id } = stored;
   const store = createStore<BenchState>(() => ({
     id,
     history: startHistory(design),
     save: { kind: 'saved', at: stored.updatedAt },
     notice: undefined,
+    refusal: undefined,
   }));
-  const channel = new BroadcastChannel('warp-beam-designs');
+  const channel = openChannel<Message>('warp-beam-designs');
   const saver = new Saver(
     {
+      append: (revision, next) => {
+        const at = Date.now();
+        writeJournal(id, revision, next, at);
+        // The save that follows reports what went wrong.
+        appendUnsaved(db, id, revision, next, at).catch(() => undefined);
+      },
       save: (revision, next) => saveDesign(db, id, revision, next, Date.now()),
       onState: (save) => {
         if (save.kind === 'saved') clearJournal(id);
         store.setState({ save: save.kind === 'saved' ? { kind: 'saved', at: Date.now() } : save });
       },
       onSaved: (saved) => {
-        channel.postMessage({ id, revision: saved.revision } satisfies Message);
+        channel.post({ id, revision: saved.revision });
       },
     },
     stored.revision,
   );
   const commit = (history: History<Design>) => {
     if (history === store.getState().history) return;
-    store.setState({ history });
-    writeJournal(id, { revision: saver.seenRevision, design: history.present });
+    // What cannot be read back is never committed.
+    const read = readDesign(history.present);
+    if (!read.ok) {
+      store.setState({ refusal: refusalOf(read.issues) });
+      return;
+    }
+    store.setState({ history, refusal: undefined });
     saver.request(history.present);
   };
   const follow = (theirs: DesignRecord | undefined, notice: string) => {
@@ -86,21 +109,21 @@ function createBench(db: Database, stored: DesignRecord, design: Design): Bench 
     saver.drop(theirs.revision);
     store.setState({ history: record(store.getState().history, read.value), notice });
   };
-  channel.onmessage = async ({ data }: MessageEvent<Message>) => {
+  channel.onMessage = async (data) => {
     if (data.id !== id || data.revision <= saver.seenRevision || saver.hasUnsaved) return;
     const theirs = await getDesign(db, id);
     if (!saver.hasUnsaved)
       follow(theirs, 'Changed in another tab; shown here as it is now. Undo brings yours back.');
   };
-  const left = readJournal(id);
-  // At most one save of the dying tab can have got through after it wrote this.
-  const unsaved = left && left.revision >= stored.revision - 1 ? readDesign(left.design) : undefined;
-  if (unsaved?.ok && JSON.stringify(unsaved.value) !== JSON.stringify(design)) {
-    commit(record(store.getState().history, unsaved.value));
+  const left = unsaved === undefined ? undefined : readDesign(unsaved);
+  const isRestored = left?.ok && JSON.stringify(left.value) !== JSON.stringify(design);
+  if (isRestored) {
+    commit(record(store.getState().history, left.value));
     store.setState({
       notice: 'Restored what was not yet saved when this design was last closed. Undo takes it back.',
     });
   } else clearJournal(id);
+  forgetUnsaved(db, id, Date.now(), isRestored === true).catch(() => undefined);
   const flush = () => saver.flush();
   window.addEventListener('pagehide', flush);
   return {
@@ -121,10 +144,13 @@ function createBench(db: Database, stored: DesignRecord, design: Design): Bench 
       if (save.kind === 'conflict') saver.resume(save.theirs?.revision ?? 0);
     },
     retry: () => saver.resume(saver.seenRevision),
-    dismiss: () => store.setState({ notice: undefined }),
+    dismiss: () => store.setState({ notice: undefined, refusal: undefined }),
     close: () => {
       window.removeEventListener('pagehide', flush);
       channel.close();
     },
   };
 }
+
+const refusalOf = (issues: readonly Issue[]): string =>
+  `That was not done: ${issues.map((i) => `${fieldName(i.path)}: ${i.message}`).join(' ')}`;

@@ -1,19 +1,21 @@
 import { createContext, useContext, useMemo } from 'react';
 import useSWR from 'swr';
 import { knotsOf, type Pictures } from '../../core/drawing/pictures.ts';
+import type { OwnWeave } from '../../core/formats/workshop.ts';
 import { loadWeave } from '../../core/patterns/index.ts';
 import type { SolvedWeave } from '../../core/patterns/types.ts';
 import { type Knowledge, LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
 import type { Plan } from '../../core/plan/types.ts';
 import type { Swatch } from '../../core/usage/swatch.ts';
-import type { OwnWeave } from '../../storage/db.ts';
-import { listSwatches, listWeaves } from '../../storage/weaves.ts';
+import { type BadRecord, listSwatches, listWeaves } from '../../storage/weaves.ts';
 import { useDatabase } from './services.tsx';
 
 export interface Workshop {
   readonly know: Knowledge;
   readonly own: readonly OwnWeave[];
   readonly swatches: readonly Swatch[];
+  /** Stored weaves and swatches that cannot be read. */
+  readonly bad: { readonly weaves: readonly BadRecord[]; readonly swatches: readonly BadRecord[] };
   /** Reads both again after something was saved. */
   readonly refresh: () => Promise<unknown>;
   readonly isReady: boolean;
@@ -23,6 +25,7 @@ export const WorkshopContext = createContext<Workshop>({
   know: LIBRARY_ONLY,
   own: [],
   swatches: [],
+  bad: { weaves: [], swatches: [] },
   refresh: async () => undefined,
   isReady: false,
 });
@@ -33,15 +36,16 @@ export const useWorkshop = (): Workshop => useContext(WorkshopContext);
 export function useWorkshopFromStore(): Workshop {
   const db = useDatabase();
   const { data, mutate } = useSWR('workshop', async () => ({
-    own: await listWeaves(db),
+    weaves: await listWeaves(db),
     swatches: await listSwatches(db),
   }));
   return useMemo(() => {
-    const own = data?.own ?? [];
-    const swatches = data?.swatches ?? [];
+    const own = data?.weaves.good ?? [];
+    const swatches = data?.swatches.good ?? [];
     return {
       own,
       swatches,
+      bad: { weaves: data?.weaves.bad ?? [], swatches: data?.swatches.bad ?? [] },
       isReady: data !== undefined,
       refresh: () => mutate(),
       know: {

@@ -1,12 +1,16 @@
 import { useNavigate } from 'react-router';
 import { type Design, parseDesign, readDesign } from '../../core/formats/design.ts';
+import { LIMITS } from '../../core/formats/limits.gen.ts';
 import { carriedWeave } from '../../core/patterns/own.ts';
 import { ok, type Result } from '../../core/result.ts';
 import { DEFAULTS } from '../../core/tighten/run.ts';
 import type { DesignRecord } from '../../storage/db.ts';
 import { clearDesigns, removeDesign, restoreDesigns, saveDesign } from '../../storage/designs.ts';
+import { newId } from '../../storage/ids.ts';
 import { saveWeave } from '../../storage/weaves.ts';
 import { solveInWorker } from '../../workers/outside/solve.ts';
+import { readText } from '../export/readText.ts';
+import { designPath } from '../paths.ts';
 import { useToast } from '../ui/Toast.tsx';
 import { demoRecords } from './demo.ts';
 import { useWorkshop } from './knowledge.tsx';
@@ -25,15 +29,14 @@ export function useLibrary() {
   const workshop = useWorkshop();
 
   async function add(design: Design): Promise<string | undefined> {
-    const id = crypto.randomUUID();
+    const id = newId();
     const outcome = await saveDesign(db, id, 0, design, Date.now());
     await mutate();
     if (outcome.kind === 'saved') return id;
+    const why = outcome.kind === 'failed' ? outcome.message : 'another tab was faster';
+    const isFull = outcome.kind === 'failed' && outcome.reason === 'full';
     toast({
-      text:
-        outcome.kind === 'failed' && outcome.reason === 'full'
-          ? 'The browser’s storage is full: nothing was added.'
-          : 'It could not be saved.',
+      text: isFull ? 'The browser’s storage is full: nothing was added.' : `It could not be saved: ${why}`,
       tone: 'bad',
     });
     return undefined;
@@ -41,7 +44,7 @@ export function useLibrary() {
 
   async function open(design: Design): Promise<void> {
     const id = await add(design);
-    if (id) await navigate(`/d/${id}`);
+    if (id) await navigate(designPath(id));
   }
 
   /** A weave that the design carries and this browser does not know is pulled tight and kept, under the same id. */
@@ -57,16 +60,22 @@ export function useLibrary() {
     return ok(undefined);
   }
 
+  const names = records.map((r) => r.name);
+
   return {
     records,
-    create: () => open(newDesign(freeName('New band', records))),
+    create: () => open(newDesign(freeName('New band', '', names))),
     duplicate: (record: DesignRecord) => {
       const read = readDesign(record.design);
-      if (read.ok) return open({ ...read.value, name: freeName(`${read.value.name}, copy`, records) });
+      if (read.ok) return open({ ...read.value, name: freeName(read.value.name, ', copy', names) });
       toast({ text: read.issues[0]!.message, tone: 'bad' });
       return Promise.resolve();
     },
-    remove: async (record: DesignRecord) => {
+    /** Removes a design; where it is the open one, the next in the list is opened in its place. */
+    remove: async (record: DesignRecord, isOpen: boolean) => {
+      const index = records.findIndex((r) => r.id === record.id);
+      const next = records[index + 1] ?? records[index - 1];
+      if (isOpen) await navigate(next ? designPath(next.id) : '/');
       const removed = await removeDesign(db, record.id);
       await mutate();
       return removed;
@@ -96,19 +105,9 @@ export function useLibrary() {
       toast({ text: 'The observatory stall’s demo designs are here.' });
     },
     importFile: async (file: File): Promise<Result<Design>> => {
-      if (file.size > MAX_FILE_BYTES) {
-        return {
-          ok: false,
-          issues: [
-            {
-              code: 'file.large',
-              path: '',
-              message: `“${file.name}” is ${(file.size / 1e6).toFixed(1)} MB; a design is far smaller. Nothing was changed.`,
-            },
-          ],
-        };
-      }
-      const read = parseDesign(await file.text());
+      const text = await readText(file, MAX_FILE_BYTES, 'a design');
+      if (!text.ok) return text;
+      const read = parseDesign(text.value);
       if (!read.ok) return read;
       const brought = await bringWeave(read.value);
       if (!brought.ok) return brought;
@@ -118,9 +117,12 @@ export function useLibrary() {
   };
 }
 
-function freeName(wanted: string, records: readonly DesignRecord[]): string {
-  const taken = new Set(records.map((r) => r.name));
-  let name = wanted;
-  for (let n = 2; taken.has(name); n++) name = `${wanted} ${n}`;
-  return name;
+/** A name that no design has yet, no longer than a name may be: the end that tells copies apart is kept. */
+export function freeName(wanted: string, ending: string, taken: readonly string[]): string {
+  const most = LIMITS.design['/name'];
+  for (let n = 1; ; n++) {
+    const end = n === 1 ? ending : `${ending} ${n}`;
+    const name = `${[...wanted].slice(0, most - end.length).join('')}${end}`;
+    if (!taken.includes(name)) return name;
+  }
 }

@@ -1,22 +1,27 @@
 import type { Design } from '../../core/formats/design.ts';
-import type { DesignRecord } from '../../storage/db.ts';
-import type { SaveOutcome } from '../../storage/designs.ts';
+import { answered, type DesignRecord } from '../../storage/db.ts';
+import { failure, type SaveOutcome } from '../../storage/designs.ts';
 
 export type SaveState =
   | { readonly kind: 'saved'; readonly at: number | undefined }
   | { readonly kind: 'saving' }
   | { readonly kind: 'conflict'; readonly theirs: DesignRecord | undefined }
-  | { readonly kind: 'failed'; readonly reason: 'full' | 'other'; readonly message: string };
+  | { readonly kind: 'failed'; readonly reason: 'full' | 'invalid' | 'other'; readonly message: string };
 
 export interface SaverPorts {
+  /** Writes one edit at once and on its own; called for every edit, before the save that follows. */
+  readonly append: (seenRevision: number, design: Design) => void;
   readonly save: (seenRevision: number, design: Design) => Promise<SaveOutcome>;
   readonly onState: (state: SaveState) => void;
   readonly onSaved: (record: DesignRecord) => void;
 }
 
+/** A save that takes longer than this is said to have failed; if it arrives all the same, it is known as ours. */
+export const SAVE_TIMEOUT_MS = 15_000;
+
 /**
- * Saves at once and one at a time: while a save runs only the newest design waits. After a conflict nothing is
- * written until the maker has chosen. Keeps no timer, so nothing but the last keystroke can be lost.
+ * Appends every edit at once, and saves one at a time behind that: while a save runs only the newest design waits. After
+ * a conflict nothing is saved until the maker has chosen. Keeps no timer, so nothing but the last keystroke can be lost.
  */
 export class Saver {
   private waiting: Design | undefined;
@@ -26,6 +31,7 @@ export class Saver {
   constructor(
     private readonly ports: SaverPorts,
     private revision: number,
+    private readonly timeoutMs = SAVE_TIMEOUT_MS,
   ) {}
 
   get hasUnsaved(): boolean {
@@ -37,6 +43,7 @@ export class Saver {
   }
 
   request(design: Design): void {
+    this.ports.append(this.revision, design);
     this.waiting = design;
     if (!this.busy && !this.stopped) void this.drain();
   }
@@ -68,7 +75,7 @@ export class Saver {
     while (this.waiting && !this.stopped) {
       const design = this.waiting;
       this.waiting = undefined;
-      const outcome = await this.ports.save(this.revision, design);
+      const outcome = await answered(this.ports.save(this.revision, design), this.timeoutMs).catch(failure);
       if (outcome.kind === 'saved') {
         this.revision = outcome.record.revision;
         this.ports.onSaved(outcome.record);

@@ -14,9 +14,12 @@ import {
 } from '../../core/steps/progress.ts';
 import { type Guide, guideFor } from '../../core/steps/steps.ts';
 import { USUAL_WAY, type WayOfWorking } from '../../core/steps/types.ts';
-import type { Database, PieceRecord } from '../../storage/db.ts';
+import { openChannel } from '../../storage/channel.ts';
+import { answered, type Database, type PieceRecord } from '../../storage/db.ts';
+import { newId } from '../../storage/ids.ts';
 import { getPiece, savePiece, writeTyingJournal } from '../../storage/pieces.ts';
 import { readWay, writeWay } from '../../storage/settings.ts';
+import { SAVE_TIMEOUT_MS } from './saver.ts';
 
 export interface TyingState {
   readonly id: string;
@@ -58,7 +61,7 @@ export async function beginPiece(
   const made = guided(design, know, tying.progress.way);
   if (!made.ok) return made;
   const { steps } = made.value.guide;
-  const id = crypto.randomUUID();
+  const id = newId();
   try {
     await savePiece(db, { id, designId, name: design.name, updatedAt: now, place: steps[0]!.title, tying });
   } catch (error) {
@@ -120,39 +123,39 @@ function createPiece(
     save: 'saved',
     notice: undefined,
   }));
-  const channel = new BroadcastChannel(CHANNEL);
+  const channel = openChannel<Message>(CHANNEL);
   let newest = record.updatedAt;
-  let waiting: PieceRecord | undefined;
-  let busy = false;
+  let last = record;
+  let pending = 0;
 
-  async function drain() {
-    if (busy) return;
-    busy = true;
-    while (waiting) {
-      const piece = waiting;
-      waiting = undefined;
-      try {
-        await savePiece(db, piece);
-        channel.postMessage({ id, updatedAt: piece.updatedAt } satisfies Message);
-      } catch (error) {
-        waiting ??= piece;
-        store.setState({ save: { failed: failure(error) } });
-        busy = false;
-        return;
-      }
-    }
-    busy = false;
-    store.setState({ save: 'saved' });
+  /** Writes at once, without waiting for what is being written: the store takes them in order. */
+  async function write(piece: PieceRecord) {
+    last = piece;
+    pending++;
+    store.setState({ save: 'saving' });
+    const outcome = await answered(savePiece(db, piece), SAVE_TIMEOUT_MS).then(() => undefined, failure);
+    pending--;
+    if (outcome === undefined) channel.post({ id, updatedAt: piece.updatedAt });
+    if (piece === last) store.setState({ save: outcome === undefined ? 'saved' : { failed: outcome } });
+    else if (pending === 0 && store.getState().save === 'saving') store.setState({ save: 'saved' });
   }
 
-  function keep(next: Tying) {
+  /** Goes on with `next`, and with the guide that it needs if that is another. */
+  function keep(next: Tying, made?: { readonly plan: Plan; readonly guide: Guide }) {
+    // What cannot be read back is never committed.
+    const read = readTying(next);
+    if (!read.ok) {
+      const why = read.issues.map((i) => `${i.path} ${i.message}`.trim()).join(' ');
+      store.setState({ notice: `That was not done: ${why}` });
+      return;
+    }
     newest = Math.max(Date.now(), newest + 1);
-    const { steps } = store.getState().guide;
+    const { steps } = (made ?? store.getState()).guide;
     const place = steps[stepIndex(steps, next.progress)]!.title;
-    waiting = { id, designId, name, updatedAt: newest, place, tying: next };
-    writeTyingJournal(waiting);
-    store.setState({ tying: next, save: 'saving' });
-    void drain();
+    const piece = { id, designId, name, updatedAt: newest, place, tying: next };
+    writeTyingJournal(piece);
+    store.setState({ ...made, tying: next });
+    void write(piece);
   }
 
   async function follow() {
@@ -168,7 +171,7 @@ function createPiece(
     });
   }
 
-  channel.onmessage = ({ data }: MessageEvent<Message>) => {
+  channel.onMessage = (data) => {
     if (data.id === id && data.updatedAt > newest) void follow();
   };
   // What another tab did between the reading and now was not heard.
@@ -186,11 +189,13 @@ function createPiece(
           : undefined;
       // The next piece begins in the same way; if it cannot be remembered, this one still has it.
       if (action.type === 'way') void writeWay(db, action.way).catch(() => undefined);
-      if (again?.ok) store.setState(again.value);
-      keep({ ...now, progress: again?.ok ? placed(progress, again.value.guide, guide) : progress });
+      keep(
+        { ...now, progress: again?.ok ? placed(progress, again.value.guide, guide) : progress },
+        again?.ok ? again.value : undefined,
+      );
     },
     dismiss: () => store.setState({ notice: undefined }),
-    retry: () => void drain(),
+    retry: () => void write(last),
     close: () => channel.close(),
   };
 }

@@ -37,5 +37,46 @@ export const PALETTE: readonly CordColour[] = [
 export const findColour = (id: string, own: readonly CordColour[] = []): CordColour | undefined =>
   own.find((c) => c.id === id) ?? PALETTE.find((c) => c.id === id);
 
+/** Cords in the order of their names, whatever script those are in. */
+export const byName = (looks: readonly CordColour[]): CordColour[] => {
+  const order = new Intl.Collator(undefined, { numeric: true });
+  return looks.toSorted((a, b) => order.compare(a.name, b.name));
+};
+
+/**
+ * An id that none of these cords has: ids tell cords apart and never come from names, which may be in any script, or
+ * the same twice.
+ */
+export function freeLookId(looks: readonly CordColour[]): string {
+  const taken = new Set([...looks, ...PALETTE].map((l) => l.id));
+  for (let n = 1; ; n++) {
+    const id = `own-${n}`;
+    if (!taken.has(id)) return id;
+  }
+}
+
+/**
+ * Cords brought into a design that has some: one with the same name takes that one's place, any other gets an id of its
+ * own. No more than `most` in all; what finds no room is handed back.
+ */
+export function bringLooks(
+  own: readonly CordColour[],
+  brought: readonly CordColour[],
+  most: number,
+): { readonly looks: readonly CordColour[]; readonly left: readonly CordColour[] } {
+  let looks = [...own];
+  const left: CordColour[] = [];
+  for (const look of brought) {
+    const same = looks.find((l) => l.name === look.name);
+    if (same) looks = looks.map((l) => (l === same ? { ...look, id: same.id } : l));
+    else if (looks.length >= most) left.push(look);
+    else {
+      const isTaken = [...looks, ...PALETTE].some((l) => l.id === look.id);
+      looks.push(isTaken ? { ...look, id: freeLookId(looks) } : look);
+    }
+  }
+  return { looks, left };
+}
+
 /** Cords of one piece are lettered in the order in which they are listed. */
 export const cordLetter = (index: number): string => String.fromCharCode(65 + index);

@@ -1,9 +1,9 @@
 import type { Plan } from '../plan/types.ts';
-import { fail, ok, type Result } from '../result.ts';
+import type { Result } from '../result.ts';
 import { workingEnds } from '../steps/ends.ts';
 import type { Progress } from '../steps/progress.ts';
-import { schemaIssues } from '../validation.ts';
 import { type Design, readDesign } from './design.ts';
+import { type DocumentKind, readDocument, within } from './envelope.ts';
 import type { Make } from './make.gen.ts';
 import validate from './make.validate.gen.js';
 
@@ -61,20 +61,18 @@ export function makeRecord(
 
 export const formatMake = (make: Make): string => `${JSON.stringify(make, null, 2)}\n`;
 
+const KIND: DocumentKind = {
+  format: FORMAT,
+  version: VERSION,
+  name: 'a Warp Beam finished-piece record',
+  maxChars: 2_000_000,
+  validate,
+};
+
 /** Reads a make record; issues say where and why. */
 export function readMake(data: unknown): Result<Make> {
-  const { format, version } = (data ?? {}) as { format?: unknown; version?: unknown };
-  if (format !== FORMAT)
-    return fail({ code: 'file.foreign', path: '/format', message: 'This is not a make of Warp Beam’s.' });
-  if (typeof version === 'number' && version > VERSION)
-    return fail({
-      code: 'file.newer',
-      path: '/version',
-      message: 'This make was written by a newer Warp Beam. It was left untouched.',
-    });
-  if (!validate(data)) return { ok: false, issues: schemaIssues(validate.errors ?? []) };
-  const design = readDesign((data as Make).design);
-  if (!design.ok)
-    return { ok: false, issues: design.issues.map((i) => ({ ...i, path: `/design${i.path}` })) };
-  return ok(data as Make);
+  const read = readDocument<Make>(data, KIND);
+  if (!read.ok) return read;
+  const design = within('/design', readDesign(read.value.design));
+  return design.ok ? read : design;
 }

@@ -1,11 +1,19 @@
-import { fail, ok, type Result } from '../result.ts';
+import { ok, type Result } from '../result.ts';
 import type { Progress } from '../steps/progress.ts';
-import { schemaIssues } from '../validation.ts';
 import { type Design, readDesign } from './design.ts';
+import { type DocumentKind, readDocument, within } from './envelope.ts';
 import validate from './tying.validate.gen.js';
 
 const FORMAT = 'warp-beam/tying';
 const VERSION = 1;
+
+const KIND: DocumentKind = {
+  format: FORMAT,
+  version: VERSION,
+  name: 'a piece that Warp Beam is tying',
+  maxChars: 2_000_000,
+  validate,
+};
 
 /** A piece under the maker's hands. The design is the one that was cut, whatever the Bench shows by now. */
 export interface Tying {
@@ -26,18 +34,8 @@ export const newTying = (design: Design, progress: Progress, startedAt: number):
 
 /** Checks a stored piece; its design is checked and brought up to date like any other. */
 export function readTying(data: unknown): Result<Tying> {
-  const { format, version } = (data ?? {}) as { format?: unknown; version?: unknown };
-  if (format !== FORMAT)
-    return fail({ code: 'file.foreign', path: '/format', message: 'This is not a piece of Warp Beam’s.' });
-  if (typeof version === 'number' && version > VERSION)
-    return fail({
-      code: 'file.newer',
-      path: '/version',
-      message: 'This piece was begun with a newer Warp Beam. It was left untouched.',
-    });
-  if (!validate(data)) return { ok: false, issues: schemaIssues(validate.errors ?? []) };
-  const design = readDesign((data as { design: unknown }).design);
-  if (!design.ok)
-    return { ok: false, issues: design.issues.map((i) => ({ ...i, path: `/design${i.path}` })) };
-  return ok({ ...(data as Tying), design: design.value });
+  const read = readDocument<Tying>(data, KIND);
+  if (!read.ok) return read;
+  const design = within('/design', readDesign(read.value.design));
+  return design.ok ? ok({ ...read.value, design: design.value }) : design;
 }

@@ -1,4 +1,5 @@
 import type { Design } from '../formats/design.gen.ts';
+import type { Issue } from '../result.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
 import { len, num, why } from '../why/why.ts';
 import type { Check } from './check.ts';
@@ -77,6 +78,29 @@ export function placeAddon(addon: Addon, index: number, band: On): AddonPlace {
     holeMm: addon.holeMm ?? usual.holeMm,
   };
 }
+
+/** An add-on whose middle is off the weave, or beads that leave nothing to weave: such a band cannot be tied. */
+export function addonIssue(places: readonly AddonPlace[], band: On, rowMm: number): Issue | undefined {
+  const end = band.startMm + band.wovenMm;
+  const off = places.find((p) => p.atMm < band.startMm || p.atMm > end);
+  if (off)
+    return {
+      code: 'addons.off',
+      path: `/addons/${off.index}/at`,
+      message: `The ${off.name} is off the band, which has ${band.rows} rows on ${Math.round(band.wovenMm)} mm. Choose a row from 1 to ${band.rows}.`,
+    };
+  const beads = places.filter((p) => p.kind === 'bead');
+  const strung = beads.reduce((sum, p) => sum + p.sizeMm, 0);
+  if (strung <= band.wovenMm - LEAST_ROWS_BESIDE_BEADS * rowMm) return undefined;
+  return {
+    code: 'addons.beads',
+    path: `/addons/${beads.at(-1)!.index}`,
+    message: `The beads are ${Math.round(strung)} mm long in all, and there are only ${Math.round(band.wovenMm)} mm of band: no room is left to weave. Take some off, or use shorter ones.`,
+  };
+}
+
+/** Beads are held by rows at both ends. */
+const LEAST_ROWS_BESIDE_BEADS = 2;
 
 /** The nearest row to a place, for what snaps to rows. */
 export function nearestRow(mm: number, band: On): number {

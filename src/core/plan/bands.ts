@@ -3,7 +3,7 @@ import { layOnRows } from '../colour/sequence.ts';
 import { SLACKS } from '../fit/schools.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { why } from '../why/why.ts';
-import { type AddonPlace, placeAddon } from './addons.ts';
+import { addonIssue, type AddonPlace, placeAddon } from './addons.ts';
 import type { ClosedDesign } from './close.ts';
 import type { Piece } from './layout.ts';
 import { rowsIn } from './layout.ts';
@@ -36,6 +36,8 @@ export function bandsOf(c: ClosedDesign): Result<Bands> {
     const on = { startMm: piece.start.standoffMm, wovenMm: piece.wovenMm, rows: all, firstRow } as const;
     const mine = index === 0 ? (c.r.design.addons ?? []).map((a, i) => placeAddon(a, i, on)) : [];
     const beads = mine.filter((a) => a.kind === 'bead');
+    const off = addonIssue(mine, on, c.m.rowHeightMm);
+    if (off) return fail(off);
     // Nothing is woven on a bead: its rows fall out.
     const rows = rowsIn(piece.wovenMm - beads.reduce((sum, b) => sum + b.sizeMm, 0), c.m.rowHeightMm).rows;
     const rings = mine.filter((a) => a.kind === 'ring').map(asRing);

@@ -22,6 +22,8 @@ export interface Figure {
   readonly label: string;
   readonly value: number;
   readonly unit: 'mm' | 'g' | 'rows' | 'min';
+  /** Set where less than nothing means something: too tight, or the ends of the band overlap. */
+  readonly isSigned?: boolean;
   readonly why: Why;
 }
 

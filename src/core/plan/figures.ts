@@ -62,12 +62,11 @@ export function figures(
       inner,
       why`finished ${len(closing.finishedMm)} − π × thickness ${len(m.thicknessMm)}: a thick band loses that much inside when it is bent round`,
     ),
-    slack: mm('slack', inner - girth, why`inner girth ${len(inner)} − ${r.product.girth.name} ${len(girth)}`),
-    hardware: mm(
-      r.closure.family === 'buckled' ? 'buckle' : 'closure',
-      closing.start.takesMm + closing.end.takesMm,
-      closing.hardware ?? why`what lies between the ends of the weave`,
-    ),
+    slack: {
+      ...mm('slack', inner - girth, why`inner girth ${len(inner)} − ${r.product.girth.name} ${len(girth)}`),
+      isSigned: true,
+    },
+    hardware: hardware(c),
     jig: setting(c, p),
     weight: {
       label: 'weight',
@@ -83,6 +82,14 @@ export function figures(
       why`a foot of cord for each inch, as makers say of a Solomon bar, whatever the weave: woven ${len(p.wovenLengthMm)} × 12 = ${len(thumbMm)}; this plan cuts ${len(totalMm)}`,
     ),
   };
+}
+
+/** What the closure takes of the finished length, or by how much the band runs on past it. */
+function hardware({ r, closing }: ClosedDesign): Figure {
+  const takes = closing.start.takesMm + closing.end.takesMm;
+  const words = closing.hardware ?? why`what is between the ends of the weave`;
+  if (takes < 0) return mm('runs on past the closure', -takes, words);
+  return mm(r.closure.family === 'buckled' ? 'buckle' : 'closure', takes, words);
 }
 
 /** How the length is kept: pegs of a jig, two marks on the table, or trying on. */

@@ -1,10 +1,11 @@
 import { compareSchools } from '../fit/schools.ts';
 import type { Design } from '../formats/design.gen.ts';
-import { fail, ok, type Result } from '../result.ts';
+import { fail, type Result } from '../result.ts';
 import { bandsOf } from './bands.ts';
 import { checks } from './checks/index.ts';
 import { type ClosedDesign, closeDesign, stiffLength } from './close.ts';
 import { figures, moreFigures } from './figures.ts';
+import { guarded } from './guard.ts';
 import { type Knowledge, LIBRARY_ONLY } from './knowledge.ts';
 import { extraCords } from './setups/extra.ts';
 import { STYLES } from './setups/index.ts';
@@ -35,6 +36,7 @@ function planClosed(c: ClosedDesign): Result<Plan> {
   const { bands, cords: woven, ring, sequence } = made.value;
   const cords = [...woven, ...extraCords({ r, m, band: 0 }, closing.extra ?? [], design.cords.length)];
   const innerMm = closing.finishedMm - Math.PI * m.thicknessMm;
+  if (innerMm <= 0) return fail(noRoomInside(c));
   const openMm = closing.openMm === undefined ? undefined : closing.openMm - Math.PI * m.thicknessMm;
   const total = (pick: (b: (typeof bands)[number]) => number) => bands.reduce((sum, b) => sum + pick(b), 0);
   const minutes = minutesFor(
@@ -67,7 +69,7 @@ function planClosed(c: ClosedDesign): Result<Plan> {
     ...(ring ? { ring } : {}),
     ...(sequence ? { sequence } : {}),
   };
-  return ok({
+  return guarded({
     ...base,
     figures: figures(c, base, minutes),
     more: moreFigures(c, base),
@@ -87,6 +89,14 @@ function planClosed(c: ClosedDesign): Result<Plan> {
       sequence,
     }),
   });
+}
+
+function noRoomInside({ r, m, closing }: ClosedDesign) {
+  return {
+    code: 'plan.thick',
+    path: '/ease',
+    message: `A band ${m.thicknessMm.toFixed(1)} mm thick and ${closing.finishedMm.toFixed(0)} mm long has no room inside once it is closed. Choose a looser fit, thinner cord or a flatter weave; check the ${r.product.girth.name}, too.`,
+  };
 }
 
 function nothingToWeave({ r, layout, closing }: ClosedDesign) {

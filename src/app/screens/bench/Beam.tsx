@@ -1,8 +1,9 @@
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { beamScene, closedSpan } from '../../../core/drawing/beam.ts';
 import { placed, placesOf } from '../../../core/drawing/place.ts';
 import { PER_MM, type Scene } from '../../../core/drawing/shape.ts';
 import { usePictures } from '../../state/knowledge.tsx';
+import { lazily } from '../../ui/lazily.ts';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
 import { AddonHandles } from './AddonHandles.tsx';
@@ -13,7 +14,7 @@ import { Mat } from './Mat.tsx';
 import { layNotes } from './notes.ts';
 import type { BeamView } from './views.ts';
 
-const RingPiece = lazy(() => import('./RingPiece.tsx'));
+const RingPiece = lazily(() => import('./RingPiece.tsx'));
 
 const VIEWS: readonly BeamView[] = ['front', 'back', 'edge', 'closed'];
 export const RULER_PX = 26;

@@ -1,17 +1,10 @@
-import {
-  type ComponentType,
-  lazy,
-  Suspense,
-  useDeferredValue,
-  useEffect,
-  useMemo,
-  useRef,
-  useState,
-} from 'react';
+import { type ComponentType, Suspense, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import { plan as makePlan } from '../../../core/plan/plan.ts';
 import type { Bench as BenchStore } from '../../state/bench.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
+import { Boundary } from '../../ui/Boundary.tsx';
+import { fetched, lazily } from '../../ui/lazily.ts';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Beam } from './Beam.tsx';
 import { BenchContext, type Lit, LitContext, PlanContext, type PlanView } from './BenchContext.tsx';
@@ -24,9 +17,9 @@ import { usePrinting } from './usePrinting.ts';
 import type { BeamView } from './views.ts';
 import { Warp } from './Warp.tsx';
 
-const ClosuresTable = lazy(() => import('./ClosuresTable.tsx'));
-const TriedOnEntry = lazy(() => import('./TriedOnEntry.tsx'));
-const ExportDialog = lazy(() => import('./ExportDialog.tsx'));
+const ClosuresTable = lazily(() => import('./ClosuresTable.tsx'));
+const TriedOnEntry = lazily(() => import('./TriedOnEntry.tsx'));
+const ExportDialog = lazily(() => import('./ExportDialog.tsx'));
 
 /** The planning screen: the sentence, the Beam, the warp, the card. Everything follows the design at once. */
 export function Bench({ bench }: { readonly bench: BenchStore }) {
@@ -54,34 +47,52 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
           <WhyProvider>
             <main className="print:hidden">
               <h1 className="sr-only">{design.name}, on the Bench</h1>
-              <Sentence />
-              <Issues />
-              <Beam view={view} onView={setView} />
+              <Boundary name="The sentence" keys={[design]}>
+                <Sentence />
+              </Boundary>
+              <Boundary name="The list of problems" keys={[design]}>
+                <Issues />
+              </Boundary>
+              <Boundary name="The Beam" keys={[design]}>
+                <Beam view={view} onView={setView} />
+              </Boundary>
               <div className="grid gap-x-8 gap-y-5 px-5 py-4 lg:grid-cols-[1fr_21rem]">
                 <div className="flex min-w-0 flex-col gap-6">
-                  <Warp />
-                  <Schools />
+                  <Boundary name="The cords" keys={[design]}>
+                    <Warp />
+                  </Boundary>
+                  <Boundary name="The ways of fitting" keys={[design]}>
+                    <Schools />
+                  </Boundary>
                   <Fold
                     label="Closures compared"
                     title="How could it close?"
                     note="every closure for this piece, side by side"
                   >
-                    <ClosuresTable />
+                    <Boundary name="The comparison of closures" keys={[design]}>
+                      <ClosuresTable />
+                    </Boundary>
                   </Fold>
                   <Fold
                     label="Tried it on"
                     title="Tried it on?"
                     note="say how it sits, and what to do now is here"
                   >
-                    <TriedOnEntry />
+                    <Boundary name="Tried on" keys={[design]}>
+                      <TriedOnEntry />
+                    </Boundary>
                   </Fold>
                 </div>
-                <Card onExport={() => setExporting(true)} />
+                <Boundary name="The card" keys={[design]}>
+                  <Card onExport={() => setExporting(true)} />
+                </Boundary>
               </div>
               {exporting && (
-                <Suspense>
-                  <ExportDialog view={view} onClose={() => setExporting(false)} />
-                </Suspense>
+                <Boundary name="Export" keys={[exporting]}>
+                  <Suspense>
+                    <ExportDialog view={view} onClose={() => setExporting(false)} />
+                  </Suspense>
+                </Boundary>
               )}
             </main>
             {isPrinting && Paper && <Paper />}
@@ -97,7 +108,11 @@ function usePaper(): ComponentType | undefined {
   const [paper, setPaper] = useState<{ readonly Card: ComponentType }>();
   useEffect(() => {
     let isHere = true;
-    void import('./PrintCard.tsx').then((m) => isHere && setPaper({ Card: m.PrintCard }));
+    // Without it only printing is missing; the page itself goes on.
+    fetched(() => import('./PrintCard.tsx')).then(
+      (m) => isHere && setPaper({ Card: m.PrintCard }),
+      () => undefined,
+    );
     return () => {
       isHere = false;
     };

@@ -1,27 +1,16 @@
-import type { Issue } from '../../../core/result.ts';
-import type { Bench as BenchStore } from '../../state/bench.ts';
+import type { Opened } from '../../state/bench.ts';
 import { Bench } from './Bench.tsx';
+import { Unopened } from './Unopened.tsx';
 
 interface Props {
-  readonly bench: BenchStore | undefined;
-  readonly issues: readonly Issue[] | undefined;
+  readonly opened: Opened | undefined;
+  /** Opens the design again, after it was repaired in the store. */
+  readonly onRepaired: () => void;
 }
 
 /** The Bench with the design that is open, or why it cannot be opened. */
-export function BenchPage({ bench, issues }: Props) {
-  if (bench) return <Bench bench={bench} />;
-  if (!issues) return <main className="p-8 text-ink-soft">Opening…</main>;
-  return (
-    <main className="mx-auto max-w-xl p-8" role="alert">
-      <h1 className="mb-2 font-bold font-title text-2xl">This design cannot be opened</h1>
-      <ul className="list-disc pl-5">
-        {issues.map((i) => (
-          <li key={i.path + i.message}>
-            {i.path && <code className="figure">{i.path}</code>} {i.message}
-          </li>
-        ))}
-      </ul>
-      <p className="mt-3 text-ink-soft">It was left untouched. Choose another under “Designs”.</p>
-    </main>
-  );
+export function BenchPage({ opened, onRepaired }: Props) {
+  if (!opened) return <main className="p-8 text-ink-soft">Opening…</main>;
+  if (opened.ok) return <Bench bench={opened.bench} />;
+  return <Unopened issues={opened.issues} stored={opened.stored} onRepaired={onRepaired} />;
 }

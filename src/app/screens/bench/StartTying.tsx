@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { Design } from '../../../core/formats/design.ts';
 import { listPieces } from '../../../storage/pieces.ts';
+import { piecePath } from '../../paths.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase, usePieces } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -25,12 +26,12 @@ export function StartTying() {
     setBusy(true);
     // Asked anew: what is shown may be older than what another tab put on the table.
     const there = anew ? undefined : (await listPieces(db)).find((p) => p.designId === id);
-    if (there) return navigate(`/tie/${there.id}`);
+    if (there) return navigate(piecePath(there.id));
     // Fetched when it is wanted: nothing of tying delays the Bench.
     const { beginPiece } = await import('../../state/tying.ts');
     const begun = await beginPiece(db, id!, design, know);
     setBusy(false);
-    if (begun.ok) return navigate(`/tie/${begun.value}`);
+    if (begun.ok) return navigate(piecePath(begun.value));
     toast({ text: begun.issues[0]!.message, tone: 'bad' });
   }
   return (

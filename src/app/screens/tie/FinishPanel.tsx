@@ -4,6 +4,7 @@ import { useSWRConfig } from 'swr';
 import { type Finished, makeRecord } from '../../../core/formats/make.ts';
 import { triedOn } from '../../../core/plan/triedOn.ts';
 import { workingEnds } from '../../../core/steps/ends.ts';
+import { newId } from '../../../storage/ids.ts';
 import { finishPiece } from '../../../storage/pieces.ts';
 import { MAKES_KEY, PIECES_KEY, useDatabase } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -55,7 +56,7 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
 
   async function finish() {
     const make = makeRecord(
-      crypto.randomUUID(),
+      newId(),
       design,
       plan,
       tying.progress,

@@ -1,6 +1,8 @@
-import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { comingUp } from '../../../core/steps/progress.ts';
 import { whyText } from '../../../core/why/why.ts';
+import { Boundary } from '../../ui/Boundary.tsx';
+import { lazily } from '../../ui/lazily.ts';
 import { useUnits } from '../../ui/units.tsx';
 import { CautionBox } from './CautionBox.tsx';
 import { Coming } from './Coming.tsx';
@@ -17,11 +19,11 @@ import { hereOf, useHere, usePiece } from './TieContext.tsx';
 import { useTieKeys } from './useTieKeys.ts';
 import { Warning } from './Warning.tsx';
 
-const CountPanel = lazy(() => import('./CountPanel.tsx'));
-const ReachPanel = lazy(() => import('./ReachPanel.tsx'));
-const SlipPanel = lazy(() => import('./SlipPanel.tsx'));
-const WayPanel = lazy(() => import('./WayPanel.tsx'));
-const FinishPanel = lazy(() => import('./FinishPanel.tsx'));
+const CountPanel = lazily(() => import('./CountPanel.tsx'));
+const ReachPanel = lazily(() => import('./ReachPanel.tsx'));
+const SlipPanel = lazily(() => import('./SlipPanel.tsx'));
+const WayPanel = lazily(() => import('./WayPanel.tsx'));
+const FinishPanel = lazily(() => import('./FinishPanel.tsx'));
 
 /** One step at a time, readable at arm's length. */
 export function Tie() {
@@ -125,13 +127,15 @@ export function Tie() {
         }
         onPanel={setPanel}
       />
-      <Suspense>
-        {panel === 'count' && <CountPanel onClose={close} />}
-        {panel === 'reach' && <ReachPanel onClose={close} />}
-        {panel === 'slip' && <SlipPanel onClose={close} />}
-        {panel === 'way' && <WayPanel prefs={prefs} onPrefs={changePrefs} onClose={close} />}
-        {panel === 'finish' && <FinishPanel onClose={close} />}
-      </Suspense>
+      <Boundary name="This panel" keys={[panel]}>
+        <Suspense>
+          {panel === 'count' && <CountPanel onClose={close} />}
+          {panel === 'reach' && <ReachPanel onClose={close} />}
+          {panel === 'slip' && <SlipPanel onClose={close} />}
+          {panel === 'way' && <WayPanel prefs={prefs} onPrefs={changePrefs} onClose={close} />}
+          {panel === 'finish' && <FinishPanel onClose={close} />}
+        </Suspense>
+      </Boundary>
     </div>
   );
 }

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { LONGEST_STEP_MS } from '../../../core/steps/progress.ts';
 import { PHASES } from '../../../core/steps/types.ts';
+import { designPath } from '../../paths.ts';
 import { Button } from '../../ui/Button.tsx';
 import type { PanelName } from './panels.ts';
 import { useHere, usePiece } from './TieContext.tsx';
@@ -21,7 +22,7 @@ export function TieBar({ onPause, onPanel }: Props) {
     <header className="border-rule border-b bg-card">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-5 py-1.5">
         <Link
-          to={`/d/${designId}`}
+          to={designPath(designId)}
           className="inline-flex items-center gap-1 py-1 underline-offset-4 hover:underline"
         >
           <ArrowLeft size={18} aria-hidden /> Bench

@@ -4,7 +4,8 @@ import { formatMake, readMake } from '../../../core/formats/make.ts';
 import { readTying } from '../../../core/formats/tying.ts';
 import type { MakeRecord, PieceRecord } from '../../../storage/db.ts';
 import { removePiece, savePiece } from '../../../storage/pieces.ts';
-import { download, fileStem } from '../../export/files.ts';
+import { download, fileStem, storedFile } from '../../export/files.ts';
+import { piecePath } from '../../paths.ts';
 import { useDatabase, useMakes, usePieces } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useToast } from '../../ui/Toast.tsx';
@@ -52,6 +53,11 @@ export default function TieListPage() {
               <span className="block font-semibold text-xl">{piece.name}</span>
               <span className="text-ink-soft">{placeText(piece)}</span>
             </span>
+            {!readTying(piece.tying).ok && (
+              <Button onClick={() => download(storedFile({ name: piece.name, design: piece.tying }))}>
+                Save to a file
+              </Button>
+            )}
             <Button
               look="quiet"
               aria-label={`Take ${piece.name} off the table`}
@@ -60,7 +66,7 @@ export default function TieListPage() {
               <Trash2 size={18} aria-hidden />
             </Button>
             <Link
-              to={`/tie/${piece.id}`}
+              to={piecePath(piece.id)}
               className="rounded-md bg-amber px-5 py-2 font-semibold text-[#1b211f] text-lg hover:bg-[#f0b43a]"
             >
               Go on<span className="sr-only"> with {piece.name}</span>
@@ -94,7 +100,15 @@ function placeText(piece: PieceRecord): string {
 function Done({ record }: { readonly record: MakeRecord }) {
   const show = useLength();
   const read = readMake(record.make);
-  if (!read.ok) return <li className="text-bad">A make that cannot be read: {read.issues[0]!.message}</li>;
+  if (!read.ok)
+    return (
+      <li className="flex items-center gap-3 text-bad">
+        A finished piece that can’t be read: {read.issues[0]!.path} {read.issues[0]!.message}
+        <Button onClick={() => download(storedFile({ name: 'finished piece', design: record.make }))}>
+          Save to a file
+        </Button>
+      </li>
+    );
   const make = read.value;
   const minutes = Math.round(Object.values(make.spent).reduce((a, b) => a + b, 0) / 60_000);
   return (

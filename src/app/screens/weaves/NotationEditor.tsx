@@ -5,8 +5,10 @@ import type { Issue } from '../../../core/result.ts';
 import { findCrossings } from '../../../core/weave/crossings.ts';
 import { format } from '../../../core/weave/format.ts';
 import { parse } from '../../../core/weave/parse.ts';
+import { newId } from '../../../storage/ids.ts';
 import { saveWeave } from '../../../storage/weaves.ts';
 import { solveInWorker } from '../../../workers/outside/solve.ts';
+import { weavePath } from '../../paths.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -172,7 +174,7 @@ function SaveOwn({ solved, baseName }: { readonly solved: SolvedWeave; readonly 
       className="flex flex-wrap items-center gap-2"
       onSubmit={async (e) => {
         e.preventDefault();
-        const id = `own-${crypto.randomUUID()}`;
+        const id = `own-${newId()}`;
         await saveWeave(db, {
           id,
           name: name.trim() || baseName,
@@ -180,7 +182,7 @@ function SaveOwn({ solved, baseName }: { readonly solved: SolvedWeave; readonly 
           solved: { ...solved, id },
         });
         await refresh();
-        await navigate(`/weaves/${id}`);
+        await navigate(weavePath(id));
       }}
     >
       <span className="text-good">Tight.</span>

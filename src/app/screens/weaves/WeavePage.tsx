@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { faceShares } from '../../../core/colour/faces.ts';
 import { CORDS } from '../../../core/cord/cords.ts';
@@ -9,6 +9,7 @@ import { removeWeave } from '../../../storage/weaves.ts';
 import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { lazily } from '../../ui/lazily.ts';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { NotationEditor } from './NotationEditor.tsx';
@@ -16,7 +17,7 @@ import { SwatchForm } from './SwatchForm.tsx';
 import { Usage } from './Usage.tsx';
 import { WeaveExports } from './WeaveExports.tsx';
 
-const Turntable = lazy(() => import('./Turntable.tsx'));
+const Turntable = lazily(() => import('./Turntable.tsx'));
 const VIEWS: readonly View[] = ['front', 'back', 'edge'];
 
 const START = `weave my-weave period 6 rows 2

@@ -3,14 +3,16 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { CORDS, effectiveDiameterMm } from '../../../core/cord/cords.ts';
 import { findPattern, PATTERNS } from '../../../core/patterns/index.ts';
+import { weavePath } from '../../paths.ts';
 import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
+import { BadRecords } from '../../ui/BadRecords.tsx';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { applyFilters, FILTERS, type FilterState, type Listed, listed, NO_FILTERS } from './filters.ts';
 
 /** The library as faces to look at, all to one scale, in the cord that is chosen. */
 export default function WeavesPage() {
-  const { own, know } = useWorkshop();
+  const { own, know, bad } = useWorkshop();
   const [filters, setFilters] = useState<FilterState>(NO_FILTERS);
   const [cordId, setCordId] = useState('nylon-4');
   const cord = CORDS.find((c) => c.id === cordId)!;
@@ -66,6 +68,8 @@ export default function WeavesPage() {
       <p className="mt-1 text-ink-soft" role="status">
         {weaves.length} weaves and {knots.length} knots, pulled tight by the rope engine.
       </p>
+      <BadRecords what="weave" records={bad.weaves} />
+      <BadRecords what="swatch" records={bad.swatches} />
       <Gallery title="Bands" items={weaves} diameterMm={effectiveDiameterMm(cord)} />
       <Gallery title="Knots and hitches" items={knots} diameterMm={effectiveDiameterMm(cord)} />
       {shown.length === 0 && (
@@ -118,7 +122,7 @@ function Tile({ item, diameterMm }: { item: Listed; diameterMm: number }) {
       </div>
       <div className="p-3">
         <Link
-          to={`/weaves/${facts.id}`}
+          to={weavePath(facts.id)}
           className="font-semibold text-lg leading-tight after:absolute after:inset-0"
         >
           {item.name}

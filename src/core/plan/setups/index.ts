@@ -2,12 +2,12 @@ import type { BandEnd } from '../../closures/types.ts';
 import type { Design } from '../../formats/design.gen.ts';
 import type { SolvedFacts } from '../../patterns/types.ts';
 import type { SetUp, SetupContext } from './context.ts';
-import { folded, fused } from './folded.ts';
+import { folded, fused, JOIN_FROM_CLOSURE_MM } from './folded.ts';
 import { separate } from './separate.ts';
 import { sideBySide } from './sideBySide.ts';
 
 export type Style = Design['setup']['style'];
-type Ends = { readonly start: BandEnd; readonly end: BandEnd };
+type Ends = { readonly start: BandEnd; readonly end: BandEnd; readonly wovenMm?: number };
 
 interface StyleRecord {
   readonly cords: (facts: SolvedFacts) => number;
@@ -37,10 +37,21 @@ const turnsBack = ({ start, end }: Ends) => {
   return undefined;
 };
 
+/** The join of two colours lies inside the band, well away from both its ends. */
+const noRoomForJoin = ({ wovenMm }: Ends) =>
+  wovenMm === undefined || wovenMm >= 2 * JOIN_FROM_CLOSURE_MM
+    ? undefined
+    : `The two colours are joined inside the band, ${JOIN_FROM_CLOSURE_MM} mm from each end; this one has only ${wovenMm.toFixed(0)} mm of weave. Choose one folded cord or separate cords.`;
+
 /** The ways to set a band up, and which weaves and closures each suits. */
 export const STYLES: Readonly<Record<Style, StyleRecord>> = {
   folded: { cords: () => 1, unsuited: twoOnTwo, unsuitedEnds: turnsBack, run: folded },
-  fused: { cords: () => 2, unsuited: twoOnTwo, unsuitedEnds: turnsBack, run: fused },
+  fused: {
+    cords: () => 2,
+    unsuited: twoOnTwo,
+    unsuitedEnds: (ends) => turnsBack(ends) ?? noRoomForJoin(ends),
+    run: fused,
+  },
   separate: {
     cords: (facts) => (hasCores(facts) ? 2 : 1),
     unsuited: () => undefined,

@@ -1,14 +1,25 @@
 import { useState } from 'react';
-import { type CordColour, LOOKS, type Look, PALETTE } from '../../../../core/colour/palette.ts';
+import {
+  bringLooks,
+  type CordColour,
+  freeLookId,
+  LOOKS,
+  type Look,
+  PALETTE,
+} from '../../../../core/colour/palette.ts';
 import { cordScene } from '../../../../core/drawing/cordSample.ts';
 import { PER_MM } from '../../../../core/drawing/shape.ts';
 import { sceneSvg } from '../../../../core/drawing/svg.ts';
-import { formatPalette, parsePalette } from '../../../../core/formats/palette.ts';
-import { download } from '../../../export/files.ts';
+import { LIMITS } from '../../../../core/formats/limits.gen.ts';
+import { formatPalette } from '../../../../core/formats/palette.ts';
+import { download, fileStem } from '../../../export/files.ts';
+import { readPaletteFile } from '../../../export/paletteFile.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Shapes } from '../../../ui/Shapes.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
 import { useBench } from '../BenchContext.tsx';
+
+const MOST = LIMITS.design['/looks'];
 
 const EMPTY: CordColour = {
   id: '',
@@ -25,13 +36,13 @@ export default function OwnLook({ index }: { readonly index: number }) {
   const [open, setOpen] = useState(false);
   const [draft, setDraft] = useState(EMPTY);
   const [problem, setProblem] = useState<string>();
+  const own = design.looks ?? [];
+  const kept = own.find((l) => l.name === draft.name.trim());
+  const isFull = !kept && own.length >= MOST;
   const accents = LOOKS.find((l) => l.look === draft.look)!.accents;
   const look: CordColour = {
     ...draft,
-    id: `own-${draft.name
-      .trim()
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')}`,
+    id: kept?.id ?? freeLookId(own),
     name: draft.name.trim(),
     accents: draft.accents.slice(0, accents),
     ...(draft.letter ? { letter: draft.letter } : {}),
@@ -40,6 +51,7 @@ export default function OwnLook({ index }: { readonly index: number }) {
     if (!look.name) return setProblem('Give it a name.');
     if (PALETTE.some((p) => p.name === look.name))
       return setProblem('The stall has a cord of that name already.');
+    if (isFull) return setProblem(`A design can hold ${MOST} cords of your own, and this one has them all.`);
     setProblem(undefined);
     const { letter, ...rest } = look;
     dispatch({ type: 'look', look: letter ? look : rest });
@@ -47,10 +59,15 @@ export default function OwnLook({ index }: { readonly index: number }) {
   }
   async function bring(file: File | undefined) {
     if (!file) return;
-    const read = parsePalette(await file.text());
+    const read = await readPaletteFile(file);
     if (!read.ok) return setProblem(`${read.issues[0]!.path} ${read.issues[0]!.message}`.trim());
-    setProblem(undefined);
-    for (const l of read.value) dispatch({ type: 'look', look: l });
+    const { looks, left } = bringLooks(own, read.value, MOST);
+    setProblem(
+      left.length === 0
+        ? undefined
+        : `A design can hold ${MOST} cords of your own: ${left.length} of ${read.value.length} found no room, from “${left[0]!.name}” on.`,
+    );
+    dispatch({ type: 'looks', looks });
   }
   if (!open)
     return (
@@ -62,11 +79,16 @@ export default function OwnLook({ index }: { readonly index: number }) {
     <section aria-label="A cord of my own" className="flex flex-col gap-2 border-rule border-t pt-3">
       <div className="flex items-center gap-3">
         <Swatch colour={look} letter={draft.letter ?? ''} size={40} />
-        <Text label="Name" value={draft.name} most={40} onChange={(name) => setDraft({ ...draft, name })} />
+        <Text
+          label="Name"
+          value={draft.name}
+          most={LIMITS.design['/looks/*/name']}
+          onChange={(name) => setDraft({ ...draft, name })}
+        />
         <Text
           label="Letter"
           value={draft.letter ?? ''}
-          most={2}
+          most={LIMITS.design['/looks/*/letter']}
           onChange={(letter) => setDraft({ ...draft, letter })}
         />
       </div>
@@ -122,12 +144,12 @@ export default function OwnLook({ index }: { readonly index: number }) {
           Use this cord
         </Button>
         <Button
-          disabled={(design.looks ?? []).length === 0}
+          disabled={own.length === 0}
           onClick={() =>
             download({
               name: 'palette.json',
               type: 'application/json',
-              text: formatPalette(design.looks ?? []),
+              text: formatPalette(own),
             })
           }
         >
@@ -136,7 +158,7 @@ export default function OwnLook({ index }: { readonly index: number }) {
         <Button
           onClick={() =>
             download({
-              name: `${look.id}.svg`,
+              name: `${fileStem(look.name || 'cord')}.svg`,
               type: 'image/svg+xml',
               text: sceneSvg(cordScene(look), look.name || 'cord'),
             })

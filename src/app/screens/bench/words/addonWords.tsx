@@ -1,9 +1,12 @@
+import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { ADDON_KINDS, type Addon } from '../../../../core/plan/addons.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { LengthField } from '../../../ui/LengthField.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { useProblem } from './problems.tsx';
 import { Word } from './Word.tsx';
+
+const MOST = LIMITS.design['/addons'];
 
 type Kind = Addon['kind'];
 const KINDS = Object.keys(ADDON_KINDS) as Kind[];
@@ -31,15 +34,22 @@ export function AddonsWord() {
 function AddonsPicker() {
   const { design, dispatch } = useBench();
   const addons = design.addons ?? [];
+  const isFull = addons.length >= MOST;
   const set = (next: Addon[], gesture?: string) => dispatch({ type: 'addons', addons: next }, gesture);
   return (
     <div className="flex max-h-[min(36rem,70vh)] flex-col gap-3 overflow-y-auto pr-1">
       <fieldset className="flex flex-wrap gap-2">
         <legend className="mb-1 text-ink-soft text-sm">
-          Put on, in the middle; drag it along the Beam, or type its place.
+          {isFull
+            ? `A design can hold ${MOST} add-ons, and this one has them all. Take one off to add another.`
+            : 'Put on, in the middle; drag it along the Beam, or type its place.'}
         </legend>
         {KINDS.map((kind) => (
-          <Button key={kind} onClick={() => set([...addons, { kind, at: { centre: true } }])}>
+          <Button
+            key={kind}
+            disabled={isFull}
+            onClick={() => set([...addons, { kind, at: { centre: true } }])}
+          >
             + {ADDON_KINDS[kind].name}
           </Button>
         ))}

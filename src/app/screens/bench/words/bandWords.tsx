@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { centred, digits, morse } from '../../../../core/colour/codes.ts';
 import { cordLetter } from '../../../../core/colour/palette.ts';
 import { formatSequence, layOnRows, parseSequence } from '../../../../core/colour/sequence.ts';
+import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { adapt, withStyle } from '../../../../core/plan/adapt.ts';
 import { WAY_NAMES, type Way } from '../../../../core/plan/setups/sequence.ts';
 import { evened, mirrored } from '../../../../core/plan/symmetryHelp.ts';
@@ -31,6 +32,7 @@ export function BandsWord() {
 }
 
 const MOST_SHOWN = 28;
+const MOST_CHARS = LIMITS.design['/sequence/text'];
 const shorten = (text: string): string => (text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)}…` : text);
 
 function BandsPicker() {
@@ -45,8 +47,12 @@ function BandsPicker() {
   const rowMm = shown?.plan.metrics.rowHeightMm ?? 1;
   const read = parseSequence(typed, Math.max(2, design.cords.length));
 
+  const tooLong = typed.length > MOST_CHARS;
+
   function set(text: string) {
     setTyped(text);
+    // Too long to be kept: it stays in the field, with a message, and the design stays as it is.
+    if (text.length > MOST_CHARS) return;
     const items = parseSequence(text, Math.max(2, design.cords.length));
     if (!items.ok) return;
     const facts = know.facts(design.pattern.id);
@@ -71,11 +77,15 @@ function BandsPicker() {
           value={typed}
           autoComplete="off"
           spellCheck={false}
-          aria-invalid={typed !== '' && !read.ok ? true : undefined}
+          aria-invalid={tooLong || (typed !== '' && !read.ok) ? true : undefined}
           onChange={(e) => set(e.target.value)}
         />
       </label>
-      {typed !== '' && !read.ok ? (
+      {tooLong ? (
+        <p role="alert" className="text-bad text-sm">
+          This has {typed.length} characters; a design can hold {MOST_CHARS}. Use a repeat, as in (3A 1B)*.
+        </p>
+      ) : typed !== '' && !read.ok ? (
         <p role="alert" className="text-bad text-sm">
           {read.issues[0]!.message}{' '}
           {read.issues[0]!.span && (
@@ -123,6 +133,7 @@ function BandsPicker() {
           onChange={async (e) => {
             const file = e.target.files?.[0];
             if (!file) return;
+            e.target.value = '';
             const text = await readSequenceFile(file);
             setUnread(text.ok ? undefined : text.issues[0]!.message);
             if (text.ok) set(text.value);

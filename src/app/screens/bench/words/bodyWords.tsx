@@ -1,6 +1,7 @@
 import { useCallback, useRef } from 'react';
 import { findProduct, PRODUCTS, type Product } from '../../../../core/fit/products.ts';
 import { type Ease, FLAT_ADD_MM, fitted, SLACKS, sameEase } from '../../../../core/fit/schools.ts';
+import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { asProduct } from '../../../../core/plan/adapt.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
@@ -55,7 +56,7 @@ function WearerPicker({ close }: PickerProps) {
       <input
         className="rounded border border-ink-soft bg-white px-2 py-1.5 text-lg"
         value={design.wearer.name}
-        maxLength={60}
+        maxLength={LIMITS.design['/wearer/name']}
         autoComplete="off"
         onChange={(e) => dispatch({ type: 'wearer', name: e.target.value }, 'wearer')}
         onKeyDown={(e) => e.key === 'Enter' && close()}

@@ -1,18 +1,20 @@
-import { lazy, Suspense } from 'react';
-import { cordLetter, findColour, PALETTE } from '../../../../core/colour/palette.ts';
+import { Suspense } from 'react';
+import { byName, cordLetter, findColour, PALETTE } from '../../../../core/colour/palette.ts';
+import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { withCord } from '../../../../core/plan/strands.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
+import { lazily } from '../../../ui/lazily.ts';
 import { Swatch } from '../../../ui/Swatch.tsx';
 import { useBench } from '../BenchContext.tsx';
 import { Problem, useProblem } from './problems.tsx';
 import { Word } from './Word.tsx';
 
-const OwnLook = lazy(() => import('./OwnLook.tsx'));
-const Arrangements = lazy(() => import('../Arrangements.tsx'));
+const OwnLook = lazily(() => import('./OwnLook.tsx'));
+const Arrangements = lazily(() => import('../Arrangements.tsx'));
 
-const MOST_CORDS = 6;
+const MOST_CORDS = LIMITS.design['/cords'];
 
 /** One picker a place, made once, so that a word keeps its identity. */
 const COLOUR_PICKERS = Array.from({ length: MOST_CORDS }, (_, index) => () => <ColourPicker index={index} />);
@@ -41,7 +43,7 @@ function ColourPicker({ index }: { readonly index: number }) {
   const { design, dispatch } = useBench();
   const { know } = useWorkshop();
   const facts = know.facts(design.pattern.id);
-  const own = design.looks ?? [];
+  const own = byName(design.looks ?? []);
   const more =
     facts && withCord(design, facts, PALETTE.find((p) => design.cords.every((c) => c.colour !== p.id))!.id);
   return (

@@ -3,6 +3,7 @@ import { CORDS, FIBRE_MELTS, findCord } from '../../../../core/cord/cords.ts';
 import { WEAVES } from '../../../../core/patterns/index.ts';
 import { adapt, styleProblem, withStyle } from '../../../../core/plan/adapt.ts';
 import { weaveMetrics } from '../../../../core/usage/metrics.ts';
+import { weavePath } from '../../../paths.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
 import { useLength } from '../../../ui/units.tsx';
@@ -52,7 +53,7 @@ function PatternPicker() {
         }
         choices={choices}
       />
-      <Link className="underline" to={`/weaves/${design.pattern.id}`}>
+      <Link className="underline" to={weavePath(design.pattern.id)}>
         Look at this weave
       </Link>
     </>

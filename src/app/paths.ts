@@ -1,0 +1,4 @@
+/** Addresses of places inside the application; ids may hold any character. */
+export const designPath = (id: string): string => `/d/${encodeURIComponent(id)}`;
+export const weavePath = (id: string): string => `/weaves/${encodeURIComponent(id)}`;
+export const piecePath = (id: string): string => `/tie/${encodeURIComponent(id)}`;

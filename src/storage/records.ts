@@ -1,0 +1,42 @@
+/** A saved design. `design` is kept as it was written, even if a newer version of the program wrote it. */
+export interface DesignRecord {
+  readonly id: string;
+  /** Counts every save; two tabs that hold different revisions never overwrite each other. */
+  readonly revision: number;
+  /** Milliseconds since 1970. */
+  readonly updatedAt: number;
+  readonly name: string;
+  readonly design: unknown;
+  /** The tab that wrote this. */
+  readonly writer?: string;
+  /** The design as it was before this save, to go back to if this one should not open. */
+  readonly previous?: unknown;
+}
+
+/** A piece that is being tied. `tying` is checked when it is opened. */
+export interface PieceRecord {
+  readonly id: string;
+  readonly designId: string;
+  readonly name: string;
+  readonly updatedAt: number;
+  /** The step it stands at, in words, for lists. */
+  readonly place: string;
+  readonly tying: unknown;
+}
+
+/** A finished piece, for the log. */
+export interface MakeRecord {
+  readonly id: string;
+  readonly finishedAt: number;
+  readonly make: unknown;
+}
+
+/** An edit that is on its way into the store, written at once and on its own. One row for each document and tab. */
+export interface UnsavedRow {
+  readonly documentId: string;
+  readonly tab: string;
+  /** Revision that the tab had seen when it made the edit. */
+  readonly revision: number;
+  readonly at: number;
+  readonly document: unknown;
+}
