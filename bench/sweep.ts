@@ -51,7 +51,10 @@ function count(design: Design, what: string): void {
       tally.defects++;
       const words = issue.message.replace(/-?\d+(\.\d+)?/g, '#');
       const known = defects.get(words);
-      defects.set(words, { count: (known?.count ?? 0) + 1, example: known?.example ?? `${what}: ${issue.message}` });
+      defects.set(words, {
+        count: (known?.count ?? 0) + 1,
+        example: known?.example ?? `${what}: ${issue.message}`,
+      });
       return;
     }
     tally.refused++;
@@ -100,7 +103,9 @@ for (const product of PRODUCTS) {
                   setup: { style },
                   cords: [{ colour: 'dusk' }, { colour: 'ember' }].slice(0, cords),
                 };
-                const what = [product.id, closure.id, weave.id, style, girthMm, cord.id, ease.school].join(' ');
+                const what = [product.id, closure.id, weave.id, style, girthMm, cord.id, ease.school].join(
+                  ' ',
+                );
                 count(isAdapted ? adapt(asked, {}, LIBRARY_ONLY) : asked, what);
               }
 }

@@ -18,15 +18,15 @@ describe('what a schema finds', () => {
       error('enum', '/setup/style', { allowedValues: ['folded', 'fused'] }),
       error('const', '/version', { allowedValue: 1 }),
       error('type', '/cord', { type: 'string' }),
-      { ...error('minimum', '/tailMm', {}), message: 'must be >= 0' },
+      { ...error('minimum', '/tailMm', { limit: 0 }), message: 'must be >= 0' },
     ]);
     expect(issues.map((i) => [i.path, i.message])).toEqual([
       ['/wearer/girthMm', 'This is missing.'],
-      ['/colour', 'This is not known here.'],
-      ['/setup/style', 'This must be one of "folded", "fused".'],
+      ['/colour', 'Unknown property.'],
+      ['/setup/style', 'Choose one of "folded", "fused".'],
       ['/version', 'This must be 1.'],
       ['/cord', 'This must be of type string.'],
-      ['/tailMm', 'This must be >= 0.'],
+      ['/tailMm', 'This must be at least 0.'],
     ]);
   });
 

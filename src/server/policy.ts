@@ -14,3 +14,27 @@ export const CONTENT_POLICY = {
   'frame-ancestors': ["'none'"],
   'object-src': ["'none'"],
 };
+
+/** What no page of ours ever asks the browser for. */
+const PERMISSIONS_POLICY = [
+  'camera',
+  'microphone',
+  'geolocation',
+  'payment',
+  'usb',
+  'serial',
+  'bluetooth',
+  'midi',
+]
+  .map((name) => `${name}=()`)
+  .join(', ');
+
+/** Sent with everything, also where a request is too broken to be routed. */
+export const ALWAYS: Readonly<Record<string, string>> = {
+  'permissions-policy': PERMISSIONS_POLICY,
+  'x-content-type-options': 'nosniff',
+  'referrer-policy': 'no-referrer',
+  'content-security-policy': Object.entries(CONTENT_POLICY)
+    .map(([name, values]) => `${name} ${values.join(' ')}`)
+    .join(';'),
+};

@@ -1,9 +1,11 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { createServer } from 'node:net';
+import { connect, createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { gunzipSync } from 'node:zlib';
 import { afterAll, describe, expect, it } from 'vitest';
+import { compressBuild } from '../../scripts/compress.ts';
 import { createApp } from './app.ts';
 import { DEFAULT_PORT, readOptions } from './options.ts';
 
@@ -11,6 +13,7 @@ const dist = mkdtempSync(join(tmpdir(), 'warp-beam-dist-'));
 mkdirSync(join(dist, 'assets'));
 writeFileSync(join(dist, 'index.html'), '<!doctype html><title>x</title>');
 writeFileSync(join(dist, 'assets/a-1234.js'), `export default ${JSON.stringify('x'.repeat(5000))};`);
+compressBuild(dist);
 afterAll(() => rmSync(dist, { recursive: true }));
 
 describe('options', () => {
@@ -38,7 +41,50 @@ describe('the server', () => {
     const script = await app.inject({ url: '/assets/a-1234.js', headers: { 'accept-encoding': 'gzip' } });
     expect(script.headers['cache-control']).toContain('immutable');
     expect(script.headers['content-encoding']).toBe('gzip');
+    expect(gunzipSync(script.rawPayload).toString()).toContain('export default');
+    const brotli = await app.inject({ url: '/assets/a-1234.js', headers: { 'accept-encoding': 'br, gzip' } });
+    expect(brotli.headers['content-encoding']).toBe('br');
+    expect((await app.inject({ url: '/assets/a-1234.js' })).headers['content-encoding']).toBeUndefined();
     expect((await app.inject({ url: '/assets/missing.js' })).statusCode).toBe(404);
+    await app.close();
+  });
+
+  it('answers HEAD like GET, without the body', async () => {
+    const app = await createApp(dist);
+    for (const url of ['/', '/d/some-design', '/assets/a-1234.js']) {
+      const [head, get] = [await app.inject({ method: 'HEAD', url }), await app.inject({ url })];
+      expect(head.statusCode).toBe(200);
+      expect(head.body).toBe('');
+      expect(head.headers['content-type']).toBe(get.headers['content-type']);
+      expect(head.headers['cache-control']).toBe(get.headers['cache-control']);
+    }
+    await app.close();
+  });
+
+  it('sends its strict headers with refusals, too, and takes no large or slow bodies', async () => {
+    const app = await createApp(dist);
+    const bad = await app.inject({ url: '/%E0%A4%A' });
+    expect(bad.statusCode).toBe(400);
+    const missing = await app.inject({ method: 'POST', url: '/nothing.json', payload: { a: 1 } });
+    expect(missing.statusCode).toBe(404);
+    for (const r of [bad, missing, await app.inject({ url: '/' })]) {
+      expect(r.headers['content-security-policy']).toContain("default-src 'none'");
+      expect(r.headers['permissions-policy']).toContain('camera=()');
+      expect(r.headers['x-content-type-options']).toBe('nosniff');
+    }
+    const address = new URL(await app.listen({ port: 0, host: '127.0.0.1' }));
+    expect(await spoken(address, 'NONSENSE\r\n\r\n')).toMatch(/^HTTP\/1.1 400[\s\S]*permissions-policy/);
+    expect(app.server.requestTimeout).toBeLessThanOrEqual(10_000);
+    await app.close();
+  });
+
+  it('serves two hundred readers at once from files that were compressed before', async () => {
+    const app = await createApp(dist);
+    const address = await app.listen({ port: 0, host: '127.0.0.1' });
+    const answers = await Promise.all(
+      Array.from({ length: 200 }, () => fetch(`${address}/assets/a-1234.js`).then((r) => r.text())),
+    );
+    expect(answers.every((t) => t.startsWith('export default'))).toBe(true);
     await app.close();
   });
 
@@ -62,6 +108,15 @@ describe('the server', () => {
     expect(code).toBe(0);
   });
 });
+
+/** What the server says to raw bytes on the wire. */
+const spoken = (address: URL, text: string): Promise<string> =>
+  new Promise((resolve) => {
+    let heard = '';
+    const socket = connect(Number(address.port), address.hostname, () => socket.write(text));
+    socket.on('data', (d) => (heard += d));
+    socket.on('close', () => resolve(heard));
+  });
 
 const start = (port: number) =>
   spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts', '--port', String(port)]);

@@ -7,10 +7,20 @@ export interface Channel<T> {
 
 export function openChannel<T>(name: string): Channel<T> {
   const inner = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(name);
+  let isClosed = false;
   const channel: Channel<T> = {
-    post: (message) => inner?.postMessage(message),
+    post: (message) => {
+      if (!isClosed) return inner?.postMessage(message);
+      // A save that ends after its document was closed is still told to other tabs.
+      const late = new BroadcastChannel(name);
+      late.postMessage(message);
+      late.close();
+    },
     onMessage: () => undefined,
-    close: () => inner?.close(),
+    close: () => {
+      isClosed = inner !== undefined;
+      inner?.close();
+    },
   };
   if (inner) inner.onmessage = ({ data }: MessageEvent<T>) => channel.onMessage(data);
   return channel;

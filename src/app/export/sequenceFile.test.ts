@@ -41,7 +41,7 @@ describe('a colour sequence in files', () => {
   it.each([
     ['x.csv', 'colour,count\nA,3\n', /no columns “cord” and “rows”/],
     ['x.csv', 'cord,rows\nA,3\n7,x\n', /Line 3/],
-    ['x.txt', 'A'.repeat(200_000), /far larger/],
+    ['x.txt', 'A'.repeat(200_000), /far smaller/],
   ])('%s that is none says why', async (name, text, message) => {
     const back = await readSequenceFile(file(name, text));
     expect(!back.ok && back.issues[0]!.message).toMatch(message);

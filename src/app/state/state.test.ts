@@ -12,7 +12,7 @@ import {
   restoreDesigns,
   saveDesign,
 } from '../../storage/designs.ts';
-import { readJournal, writeJournal } from '../../storage/journal.ts';
+import { readJournal } from '../../storage/journal.ts';
 import { reduceDesign } from './actions.ts';
 import { openBench } from './bench.ts';
 import { type History, record, redo, startHistory, undo } from './history.ts';
@@ -102,7 +102,7 @@ describe('designs in the store', () => {
 
   it('report full storage in so many words', async () => {
     const full = {
-      transaction: () => {
+      write: async () => {
         throw new DOMException('no room', 'QuotaExceededError');
       },
     };
@@ -137,7 +137,10 @@ describe('the journal', () => {
     const db = await openDatabase();
     await clearDesigns(db);
     await saveDesign(db, 'j', 0, newDesign('saved'), 1);
-    writeJournal('j', { revision: 1, design: { ...newDesign('saved'), name: 'typed last' } });
+    kept.set(
+      'warp-beam-unsaved:j',
+      JSON.stringify({ revision: 1, design: { ...newDesign('saved'), name: 'typed last' } }),
+    );
     const opened = await openBench(db, 'j');
     if (!opened.ok) throw new Error('cannot open');
     const { store } = opened.bench;
@@ -162,7 +165,7 @@ describe('the journal', () => {
       { revision: 1, design: newDesign('stale') },
       { revision: 4, design: { broken: true } },
     ]) {
-      writeJournal('k', entry);
+      kept.set('warp-beam-unsaved:k', JSON.stringify(entry));
       const opened = await openBench(db, 'k');
       expect(opened.ok && opened.bench.store.getState().history.present.name).toBe('saved 3');
       if (opened.ok) opened.bench.close();
@@ -179,6 +182,7 @@ describe('the saver', () => {
     const states: SaveState[] = [];
     const saver = new Saver(
       {
+        append: () => undefined,
         save: async (revision, design) => {
           await settle();
           written.push(design.name);
@@ -206,6 +210,7 @@ describe('the saver', () => {
     const written: [string, number][] = [];
     const saver = new Saver(
       {
+        append: () => undefined,
         save: async (revision, design) => {
           written.push([design.name, revision]);
           await settle();
@@ -237,6 +242,7 @@ describe('the saver', () => {
     const written: string[] = [];
     const saver = new Saver(
       {
+        append: () => undefined,
         save: async (revision, design) => {
           if (theirs) return { kind: 'conflict', theirs: undefined };
           written.push(design.name);

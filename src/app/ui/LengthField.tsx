@@ -1,5 +1,6 @@
 import { useId, useState } from 'react';
 import { parseLength } from '../../core/units/index.ts';
+import { onlyLength } from './keys.ts';
 import { useLength, useUnits } from './units.tsx';
 
 interface Props {
@@ -63,6 +64,7 @@ export function LengthField({
         autoComplete="off"
         aria-invalid={problem ? true : undefined}
         aria-describedby={`${id}-note`}
+        onKeyDown={onlyLength}
         onChange={(e) => change(e.target.value)}
         onFocus={(e) => e.target.select()}
         onBlur={() => {

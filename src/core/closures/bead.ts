@@ -1,4 +1,4 @@
-import { len, why } from '../why/why.ts';
+import { len, sold, why } from '../why/why.ts';
 import { knotSize } from './knots.ts';
 import { LOOP_AS_IT_IS, loopChecks, loopEnd, loopFor, loopOn, needsTwo } from './loop.ts';
 import { LOOP_SHARE, numberOf, sizes } from './options.ts';
@@ -26,7 +26,7 @@ export const bead: Closure = {
   id: 'bead',
   name: 'bead clasp',
   family: 'buckled',
-  phrase: (spec) => why`a ${len(numberOf(spec, SIZE))} bead in a loop`,
+  phrase: (spec) => why`a ${sold(numberOf(spec, SIZE))} bead in a loop`,
   words:
     'Both ends go through the bead and are tied in one overhand behind it; the loop closes round its neck.',
   difficulty: 2,
@@ -92,7 +92,7 @@ export const bead: Closure = {
             ? {}
             : {
                 fix: {
-                  label: why`take the ${len(better.sizeMm)} bead`,
+                  label: why`take the ${sold(better.sizeMm)} bead`,
                   patch: { closure: { ...c.spec, sizeMm: better.sizeMm } },
                 },
               }),

@@ -1,4 +1,4 @@
-import { len, type Why, why } from '../why/why.ts';
+import { len, sold, type Why, why } from '../why/why.ts';
 import type { Bar } from './attach.ts';
 import { ATTACH, numberOf, sizes, textOf } from './options.ts';
 import type { BandEnd, Closing, Closure, ClosureContext, ClosureSpec, EndShape } from './types.ts';
@@ -56,7 +56,7 @@ export function twoHalves<T extends TwoHalves>(made: Made<T>): Closure {
     id: made.id,
     name: made.name,
     family: 'buckled',
-    phrase: (spec) => why`a ${len(numberOf(spec, size))} ${made.name}`,
+    phrase: (spec) => why`a ${sold(numberOf(spec, size))} ${made.name}`,
     words: made.words,
     difficulty: 1,
     minutes: 4,
@@ -101,7 +101,7 @@ function closeHalves(
 
 const hardwareWhy = (spec: ClosureSpec, sizeMm: number, name: string): Why =>
   spec.lengthMm === undefined
-    ? why`typical ${len(sizeMm)} ${name}, closed, cord bar to cord bar; type your own once you have measured it`
+    ? why`typical ${sold(sizeMm)} ${name}, closed, cord bar to cord bar; type your own once you have measured it`
     : why`as you measured it, closed, cord bar to cord bar`;
 
 /** An end at a bar that cords are hitched to or led round. */

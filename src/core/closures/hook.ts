@@ -1,4 +1,4 @@
-import { len, why } from '../why/why.ts';
+import { len, sold, why } from '../why/why.ts';
 import { barEnd } from './buckled.ts';
 import { loopChecks, loopEnd, loopOn, loopPerimeter, needsTwo } from './loop.ts';
 import { ATTACH, LOOP_SHARE, numberOf, sizes, textOf } from './options.ts';
@@ -22,7 +22,7 @@ export const hook: Closure = {
   id: 'hook',
   name: 'hook',
   family: 'buckled',
-  phrase: (spec) => why`a ${len(numberOf(spec, SIZE))} hook in a loop`,
+  phrase: (spec) => why`a ${sold(numberOf(spec, SIZE))} hook in a loop`,
   words: 'The hook is put on the second end; the fold of the cords is left as a loop that it goes into.',
   difficulty: 2,
   minutes: 5,

@@ -1,4 +1,4 @@
-import { len, why } from '../why/why.ts';
+import { len, sold, why } from '../why/why.ts';
 import { roundBar } from './attach.ts';
 import { barEnd } from './buckled.ts';
 import { knotSize } from './knots.ts';
@@ -26,7 +26,7 @@ export const limitedSlip: Closure = {
   id: 'limited-slip',
   name: 'control loop through two rings',
   family: 'sliding',
-  phrase: (spec) => why`a control loop through two ${len(numberOf(spec, SIZE))} rings`,
+  phrase: (spec) => why`a control loop through two ${sold(numberOf(spec, SIZE))} rings`,
   words:
     'The band ends in a ring at each side. A loop of doubled cord runs through both and carries a third ring: pulled, it draws the two together as far as they touch, and no further; slack, it lets the collar over the head.',
   difficulty: 3,

@@ -1,6 +1,6 @@
 import { fail, type Issue, ok, type Result } from '../result.ts';
 import { formatLength } from '../units/index.ts';
-import { len, num, percent, type Why, why, whyText } from '../why/why.ts';
+import { len, num, percent, sold, type Why, why, whyText } from '../why/why.ts';
 import { knotName, knotSize } from './knots.ts';
 import type { Closure, ClosureSpec, Option } from './types.ts';
 
@@ -106,7 +106,7 @@ export function sizes(
     key: 'sizeMm',
     label,
     usual,
-    choices: list.map((s) => ({ value: s.sizeMm, name: why`${len(s.sizeMm)}`, note: s.note })),
+    choices: list.map((s) => ({ value: s.sizeMm, name: why`${sold(s.sizeMm)}`, note: s.note })),
   };
 }
 

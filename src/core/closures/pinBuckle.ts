@@ -1,4 +1,4 @@
-import { len, why } from '../why/why.ts';
+import { len, sold, why } from '../why/why.ts';
 import { roundBar } from './attach.ts';
 import { barEnd } from './buckled.ts';
 import { numberOf, sizes } from './options.ts';
@@ -26,7 +26,7 @@ export const pinBuckle: Closure = {
   id: 'pin-buckle',
   name: 'pin buckle',
   family: 'buckled',
-  phrase: (spec) => why`a ${len(numberOf(spec, SIZE))} pin buckle`,
+  phrase: (spec) => why`a ${sold(numberOf(spec, SIZE))} pin buckle`,
   words:
     'The strap passes through the frame; the pin goes through the weave between two rows, so that every row is a hole. What runs on past the buckle goes under a keeper of one more turn of cord.',
   difficulty: 2,
@@ -107,7 +107,7 @@ export const pinBuckle: Closure = {
             ? {}
             : {
                 fix: {
-                  label: why`take the ${len(better.sizeMm)} buckle`,
+                  label: why`take the ${sold(better.sizeMm)} buckle`,
                   patch: { closure: { ...c.spec, sizeMm: better.sizeMm } },
                 },
               }),
@@ -115,7 +115,7 @@ export const pinBuckle: Closure = {
       ],
       hardware:
         c.spec.lengthMm === undefined
-          ? why`typical ${len(b.sizeMm)} pin buckle, bar to frame ${len(length)}; the strap runs on ${len(past)} past it`
+          ? why`typical ${sold(b.sizeMm)} pin buckle, bar to frame ${len(length)}; the strap runs on ${len(past)} past it`
           : why`bar to frame as you measured it; the strap runs on ${len(past)} past it`,
     };
   },

@@ -1,4 +1,4 @@
-import { len, why } from '../why/why.ts';
+import { len, sold, why } from '../why/why.ts';
 import { barEnd } from './buckled.ts';
 import { LOOP_AS_IT_IS, loopChecks, loopEnd, loopFor, loopOn, needsTwo } from './loop.ts';
 import { ATTACH, LOOP_SHARE, numberOf, sizes, textOf } from './options.ts';
@@ -22,7 +22,7 @@ export const toggle: Closure = {
   id: 'toggle',
   name: 'toggle bar',
   family: 'buckled',
-  phrase: (spec) => why`a ${len(numberOf(spec, SIZE))} toggle bar in a loop`,
+  phrase: (spec) => why`a ${sold(numberOf(spec, SIZE))} toggle bar in a loop`,
   words: 'A bar is held by its middle; tipped along its cords it passes the loop, turned across it is held.',
   difficulty: 2,
   minutes: 6,

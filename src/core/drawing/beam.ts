@@ -13,13 +13,16 @@ import { along } from './shapes.ts';
 /** Room round the piece, in mm. */
 const PAD = 3;
 
-/** The whole piece laid out flat to scale, open: x = 0 is the first bar's band-side edge (of two halves, the case's). */
-export function beamScene(design: Design, plan: Plan, pictures: Pictures, view: View): Scene {
+/**
+ * The whole piece laid out flat to scale, open: x = 0 is the first bar's band-side edge (of two halves, the case's).
+ * What is smaller than `detailMm` (half a pixel on the screen that it is drawn for) is left out.
+ */
+export function beamScene(design: Design, plan: Plan, pictures: Pictures, view: View, detailMm = 0): Scene {
   const places = placesOf(plan);
   const tubes = plan.bands.flatMap((_, i) =>
-    pieceTubes(design, plan, pictures, i).map((t) => placeTube(t, places[i]!)),
+    pieceTubes(design, plan, pictures, i, false, detailMm).map((t) => placeTube(t, places[i]!)),
   );
-  const painted = paintTubes(tubes, cordColours(plan), view);
+  const painted = paintTubes(tubes, cordColours(plan), view, detailMm);
   const hardware = plan.bands.flatMap((band, i) => bandHardware(band, places[i]!, view));
   const lug = plan.measures.lug?.mm ?? 0;
   const caseAt = plan.bands.length > 1 ? 0 : -plan.caseMm;

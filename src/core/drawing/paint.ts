@@ -28,11 +28,12 @@ export function paintTubes(
   tubes: readonly Tube[],
   colours: readonly CordColour[],
   view: View,
+  detailMm = 0,
 ): { shapes: Shape[]; middle: number } {
   const unit = Math.max(...tubes.map((t) => t.radiusMm * 2));
   const slices = new Map<number, Map<string, Run[]>>();
   for (const tube of tubes) {
-    for (const run of runsOf(tube, view, unit / SLICES_PER_DIAMETER)) {
+    for (const run of runsOf(tube, view, unit / slicesAt(unit, detailMm), detailMm)) {
       const bySlice = slices.get(run.slice) ?? new Map<string, Run[]>();
       slices.set(run.slice, bySlice);
       const key = `${tube.cord}|${tube.strand}|${tube.radiusMm}`;
@@ -50,15 +51,18 @@ export function paintTubes(
     else if (middle <= 0) middle = shapes.length;
     const shade = near > far ? (near - slice) / (near - far) : 0;
     for (const runs of slices.get(slice)!.values())
-      shapes.push(...paintRuns(runs, colours[runs[0]!.tube.cord]!, shade));
+      shapes.push(...paintRuns(runs, colours[runs[0]!.tube.cord]!, shade, detailMm));
   }
   return { shapes, middle: middle < 0 ? shapes.length : middle };
 }
 
-function runsOf(tube: Tube, view: View, sliceMm: number): Run[] {
+/** A cord thinner than a few details is told apart by fewer depths. */
+const slicesAt = (unit: number, detailMm: number): number => (unit < 3 * detailMm ? 1 : SLICES_PER_DIAMETER);
+
+function runsOf(tube: Tube, view: View, sliceMm: number, detailMm: number): Run[] {
   const n = tube.points.length / 3;
   const runs: Run[] = [];
-  const tolerance = tube.radiusMm * 0.025;
+  const tolerance = Math.max(tube.radiusMm * 0.025, detailMm / 2);
   let current: Run | undefined;
   let arc = tube.arcMm;
   let [px, py, pz] = screen(tube, view, 0);
@@ -97,7 +101,7 @@ function screen(tube: Tube, view: View, i: number) {
   return project(view, tube.points[3 * i]!, tube.points[3 * i + 1]!, tube.points[3 * i + 2]!);
 }
 
-function paintRuns(runs: readonly Run[], colour: CordColour, shade: number): Shape[] {
+function paintRuns(runs: readonly Run[], colour: CordColour, shade: number, detailMm: number): Shape[] {
   const { tube } = runs[0]!;
   const d = tube.radiusMm * 2;
   const ownLight = luminance(colour.base);
@@ -106,13 +110,19 @@ function paintRuns(runs: readonly Run[], colour: CordColour, shade: number): Sha
   const lit = mix(base, '#ffffff', ownLight < 0.06 ? 0.14 : 0.2);
   const path = runs.map((r) => polyline(r, OVERLAP * d)).join('');
   const tag = { strand: tube.strand, cord: tube.cord };
+  // Thinner than a few details: its colour and edge are all that can be seen.
+  if (d < 4 * detailMm)
+    return [
+      { d: path, stroke: outline, width: d, part: 'outline', ...tag },
+      { d: path, stroke: base, width: d * 0.72, ...tag },
+    ];
   const shapes: Shape[] = [
     { d: path, stroke: outline, width: d, part: 'outline', ...tag },
     { d: path, stroke: mix(base, '#05090a', 0.2), width: d * 0.9, ...tag },
     { d: path, stroke: base, width: d * 0.72, ...tag },
     { d: path, stroke: lit, width: d * 0.3, opacity: 0.75, shift: [-0.05 * d, -0.13 * d], ...tag },
   ];
-  const ticks = runs.map((r) => sheath(r, d)).join('');
+  const ticks = d < 8 * detailMm ? '' : runs.map((r) => sheath(r, d)).join('');
   if (ticks)
     shapes.push({ d: ticks, stroke: mix(base, '#05090a', 0.5), width: d * 0.045, opacity: 0.5, ...tag });
   for (const { d: marks, stroke, width, cap } of lookStrokes(runs, colour, d))

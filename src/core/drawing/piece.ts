@@ -13,6 +13,7 @@ export function pieceTubes(
   pictures: Pictures,
   index: number,
   isClosed = false,
+  detailMm = 0,
 ): Tube[] {
   const band = plan.bands[index]!;
   const d = plan.metrics.diameterMm;
@@ -23,6 +24,7 @@ export function pieceTubes(
     wovenMm: band.wovenMm,
     startMm: band.startMm,
     spans: strandSpans(plan, index),
+    detailMm,
   });
   const extraCord = plan.cords.findIndex((x) => x.isExtra);
   const context = {

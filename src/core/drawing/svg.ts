@@ -30,11 +30,7 @@ export function shapeSvg(shape: Shape): string {
 export const escapeXml = (text: string): string =>
   text
     // XML 1.0 has no place for these, not even escaped.
-    // biome-ignore lint/suspicious/noControlCharactersInRegex: exactly those are stripped
-    .replace(
-      /[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g,
-      '',
-    )
+    .replace(/[^\P{Cc}\t\n\r]|\p{Cs}|[\ufffe\uffff]/gu, '')
     .replace(
       /[&<>"']/g,
       (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[c]!,

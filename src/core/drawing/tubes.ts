@@ -24,6 +24,8 @@ export interface BandTubes {
   /** y of the weave's start. */
   readonly startMm: number;
   readonly spans: ReadonlyMap<string, readonly StrandSpan[]>;
+  /** The smallest thing that can be seen, in mm; points nearer to each other than that are left out. 0 for all. */
+  readonly detailMm?: number;
 }
 
 /** Every strand of the weave over the whole band, one tube per passage abreast. */
@@ -56,12 +58,15 @@ function strandOver(index: number, band: BandTubes, lane: number, periods: numbe
   const n = points.length / 3;
   const perPeriod = n / strand.periods;
   const first = Math.round(lane * perPeriod);
-  const count = Math.round(periods * perPeriod) + 1;
+  const all = Math.round(periods * perPeriod);
+  const spacingMm = (strand.lengthD * d) / n;
+  const stride = Math.max(1, Math.floor((band.detailMm ?? 0) / spacingMm));
+  const count = Math.ceil(all / stride) + 1;
   const stretch = band.wovenMm / ((solved.periodD / solved.rowsPerPeriod) * band.rows * d);
   const origin = solved.points[solved.strands.findIndex((s) => s.role !== 'core')]?.[1] ?? 0;
   const out = new Float64Array(3 * count);
   for (let i = 0; i < count; i++) {
-    const at = first + i;
+    const at = first + Math.min(all, i * stride);
     const turn = Math.floor(at / n);
     const src = 3 * (at - turn * n);
     const shift = turn * strand.periods - lane;

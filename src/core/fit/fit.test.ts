@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { fingerHullMm } from './fingers.ts';
+import { fingerHullMm, mostFingers } from './fingers.ts';
 import { compareSchools, fitted } from './schools.ts';
 
 /** The hull's perimeter by brute force: points on every circle, monotone chain, edges added up. */
@@ -100,5 +100,43 @@ describe('schools of ease', () => {
         },
       ),
     );
+  });
+});
+
+describe('the line round a body and fingers', () => {
+  it.each([
+    [165, 1, 15],
+    [165, 2, 15],
+    [400, 4, 15],
+    // A small body beside a large finger, and a body that fingers hide altogether.
+    [44, 1, 15],
+    [44, 2, 15],
+    [44, 3, 15],
+    [20, 1, 40],
+    [20, 2, 40],
+    [120, 4, 40],
+  ])('of %d mm with %d fingers of %d mm is what a hull of many points measures', (girth, fingers, finger) => {
+    expect(fingerHullMm(girth, fingers, finger) / sampledHull(girth, fingers, finger)).toBeCloseTo(1, 4);
+  });
+
+  it('is always a length, longer for more and thicker fingers', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 10, max: 900, noNaN: true }),
+        fc.integer({ min: 1, max: 4 }),
+        fc.double({ min: 5, max: 40, noNaN: true }),
+        (girth, fingers, finger) => {
+          const hull = fingerHullMm(girth, fingers, finger);
+          expect(hull).toBeGreaterThan(girth);
+          expect(hull).toBeGreaterThanOrEqual(fingerHullMm(girth, fingers - 1, finger) - 1e-9);
+          expect(fingerHullMm(girth, 1, finger * 1.1)).toBeGreaterThan(fingerHullMm(girth, 1, finger));
+        },
+      ),
+    );
+  });
+
+  it('six equal discs find room round a seventh, and no more', () => {
+    expect(mostFingers(15 * Math.PI, 15)).toBe(6);
+    expect(fingerHullMm(15 * Math.PI, 9, 15)).toBeCloseTo(fingerHullMm(15 * Math.PI, 6, 15), 9);
   });
 });

@@ -91,7 +91,7 @@ export function addonIssue(places: readonly AddonPlace[], band: On, rowMm: numbe
     };
   const beads = places.filter((p) => p.kind === 'bead');
   const strung = beads.reduce((sum, p) => sum + p.sizeMm, 0);
-  if (strung <= band.wovenMm - LEAST_ROWS_BESIDE_BEADS * rowMm) return undefined;
+  if (beads.length === 0 || strung <= band.wovenMm - LEAST_ROWS_BESIDE_BEADS * rowMm) return undefined;
   return {
     code: 'addons.beads',
     path: `/addons/${beads.at(-1)!.index}`,

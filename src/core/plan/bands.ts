@@ -3,7 +3,7 @@ import { layOnRows } from '../colour/sequence.ts';
 import { SLACKS } from '../fit/schools.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { why } from '../why/why.ts';
-import { addonIssue, type AddonPlace, placeAddon } from './addons.ts';
+import { type AddonPlace, addonIssue, placeAddon } from './addons.ts';
 import type { ClosedDesign } from './close.ts';
 import type { Piece } from './layout.ts';
 import { rowsIn } from './layout.ts';

@@ -37,7 +37,11 @@ export function defects(plan: Plan): string[] {
     const name = `cord ${cord.letter}`;
     for (const part of cord.parts) atLeast(part.lengthMm, 0, `${name}, ${part.what}`);
     const sum = cord.parts.reduce((total, p) => total + p.lengthMm, 0);
-    atLeast(EXACT_MM - Math.abs(sum - cord.cutLengthMm), 0, `${name}: its parts do not add up, the difference`);
+    atLeast(
+      EXACT_MM - Math.abs(sum - cord.cutLengthMm),
+      0,
+      `${name}: its parts do not add up, the difference`,
+    );
     atLeast(cord.usedLengthMm, 0, `${name}, used`);
     atLeast(cord.cutLengthMm - cord.usedLengthMm, 0, `${name}, cut less used`);
     for (const mark of cord.marks) {

@@ -6,8 +6,8 @@ export type Rounding = 'nearest' | 'up';
 export interface LengthFormat {
   readonly system: UnitSystem;
   readonly rounding?: Rounding;
-  /** What is being told: a body or piece (default), hardware and cord thickness, or a cord to cut. */
-  readonly kind?: 'body' | 'small' | 'cut';
+  /** What is being told: a body or piece (default), a small part, a cord to cut, or a size that hardware is sold by. */
+  readonly kind?: 'body' | 'small' | 'cut' | 'sold';
 }
 
 const EPS = 1e-6;
@@ -25,6 +25,7 @@ export function displayStepMm(mm: number, { system, kind = 'body' }: LengthForma
 /** `165` → `16.5 cm` or `6 1/2 in`; `2604` as a cut → `2.61 m` or `8 ft 6 3/4 in`. Millimetres in, words out. */
 export function formatLength(mm: number, format: LengthFormat): string {
   if (!Number.isFinite(mm)) return '—';
+  if (format.kind === 'sold') return soldSize(mm, format.system);
   const step = displayStepMm(Math.abs(mm), format);
   const steps = format.rounding === 'up' ? Math.ceil(mm / step - EPS) : Math.round(mm / step);
   const sign = steps < 0 ? '−' : '';
@@ -32,6 +33,13 @@ export function formatLength(mm: number, format: LengthFormat): string {
   const shown =
     format.system === 'imperial' ? imperial(size, Math.round(25.4 / step)) : metric(size * step, step);
   return sign + shown;
+}
+
+/** Hardware is sold in millimetres; inch shops round to the nearest eighth: `15` → `15 mm` or `5/8 in (15 mm)`. */
+function soldSize(mm: number, system: UnitSystem): string {
+  const inMm = `${trim(mm, 1)} mm`;
+  const eighths = Math.max(1, Math.round((mm / 25.4) * 8));
+  return system === 'metric' ? inMm : `${imperial(eighths, 8)} (${inMm})`;
 }
 
 function metric(mm: number, step: number): string {

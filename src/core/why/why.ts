@@ -29,6 +29,8 @@ export const len = (mm: number, kind: LengthFormat['kind'] = mm < 100 ? 'small' 
   mm,
   kind,
 });
+/** A size that hardware is sold by: it keeps its name in inches. */
+export const sold = (mm: number): WhyPart => ({ mm, kind: 'sold' });
 export const cut = (mm: number): WhyPart => ({ mm, kind: 'cut', up: true });
 export const num = (value: number, digits = 2): WhyPart => ({ value, digits });
 export const percent = (share: number): WhyPart => ({ percent: share });

@@ -2,6 +2,7 @@ import { Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { beamScene, closedSpan } from '../../../core/drawing/beam.ts';
 import { placed, placesOf } from '../../../core/drawing/place.ts';
 import { PER_MM, type Scene } from '../../../core/drawing/shape.ts';
+import type { Plan } from '../../../core/plan/types.ts';
 import { usePictures } from '../../state/knowledge.tsx';
 import { lazily } from '../../ui/lazily.ts';
 import { Shapes } from '../../ui/Shapes.tsx';
@@ -33,9 +34,14 @@ export function Beam({ view, onView }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
   const pictures = usePictures(shown?.planned.pattern.id, shown?.plan);
+  const detailMm = shown ? detailOf(shown.plan, width) : 0;
   const scene = useMemo(
-    () => shown && pictures && view !== 'closed' && beamScene(shown.planned, shown.plan, pictures, view),
-    [shown, pictures, view],
+    () =>
+      shown &&
+      pictures &&
+      view !== 'closed' &&
+      beamScene(shown.planned, shown.plan, pictures, view, detailMm),
+    [shown, pictures, view, detailMm],
   );
   return (
     <section aria-label="The Beam" className="on-mat relative bg-mat text-white" ref={frame}>
@@ -73,6 +79,13 @@ export function Beam({ view, onView }: Props) {
       </fieldset>
     </section>
   );
+}
+
+/** Three quarters of a pixel in mm on a screen that shows the whole piece, in coarse steps: nothing smaller is drawn. */
+function detailOf(plan: Plan, width: number): number {
+  const lengthMm = plan.bands.reduce((sum, b) => sum + b.startMm + b.wovenMm + b.end.standoffMm, plan.caseMm);
+  const pixelMm = lengthMm / Math.max(300, width - 48) / (window.devicePixelRatio || 1);
+  return 2 ** Math.floor(Math.log2(0.75 * pixelMm));
 }
 
 function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: number }) {

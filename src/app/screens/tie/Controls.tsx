@@ -1,6 +1,7 @@
 import { ArrowLeft, CircleHelp, Eye, Ruler, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/Button.tsx';
+import { onlyDigits } from '../../ui/keys.ts';
 import type { PanelName } from './panels.ts';
 import { useHere } from './TieContext.tsx';
 import type { TieKeys } from './useTieKeys.ts';
@@ -30,6 +31,7 @@ export function Controls({ keys, label, onPanel }: Props) {
             </Button>
             <input
               type="number"
+              onKeyDown={onlyDigits}
               aria-label="Rows to undo"
               min={1}
               max={rowsDone}

@@ -3,6 +3,7 @@ import { alternates, type CountEvidence, findCount } from '../../../core/steps/l
 import type { Side } from '../../../core/steps/moves.ts';
 import { willItReach } from '../../../core/steps/reach.ts';
 import { Button } from '../../ui/Button.tsx';
+import { onlyDigits } from '../../ui/keys.ts';
 import { LengthField } from '../../ui/LengthField.tsx';
 import { WhyText } from '../../ui/WhyNumber.tsx';
 import { measuredHere } from './measured.ts';
@@ -66,6 +67,7 @@ export default function CountPanel({ onClose }: { readonly onClose: () => void }
                   {side}
                   <input
                     type="number"
+                    onKeyDown={onlyDigits}
                     min={0}
                     aria-label={`Bumps on the ${side} edge`}
                     className="figure w-24 rounded border border-ink-soft bg-card px-2 py-1.5 text-xl"

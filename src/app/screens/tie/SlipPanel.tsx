@@ -12,6 +12,7 @@ import { slipScene } from '../../../core/steps/slipPicture.ts';
 import { locate, type SlipKind, slipsFor, stretchOf } from '../../../core/steps/slips.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { onlyDigits } from '../../ui/keys.ts';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { Panel } from './Panel.tsx';
 import { useHere, usePiece } from './TieContext.tsx';
@@ -123,6 +124,7 @@ export default function SlipPanel({ onClose }: { readonly onClose: () => void })
             How many rows up from the last, the last being 1?
             <input
               type="number"
+              onKeyDown={onlyDigits}
               min={1}
               max={Math.max(1, rowsDone)}
               value={up}

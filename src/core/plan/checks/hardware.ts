@@ -1,6 +1,6 @@
 import { isList } from '../../closures/options.ts';
 import type { BandEnd } from '../../closures/types.ts';
-import { len, num, why } from '../../why/why.ts';
+import { len, num, sold, why } from '../../why/why.ts';
 import type { Check, Fix } from '../check.ts';
 import type { CheckContext } from './context.ts';
 
@@ -26,7 +26,7 @@ function anotherSize(c: CheckContext, suits: (ends: readonly BandEnd[]) => boole
       return suits([start, end].filter((e) => e.kind === 'bar'));
     });
   if (size === undefined) return undefined;
-  return { label: why`take the ${len(size)} size`, patch: { closure: { ...typical, sizeMm: size } } };
+  return { label: why`choose the ${sold(size)} size`, patch: { closure: { ...typical, sizeMm: size } } };
 }
 
 const narrowest = (ends: readonly BandEnd[], of: (e: BandEnd) => number | undefined): number | undefined => {

@@ -76,7 +76,11 @@ export default function OwnLook({ index }: { readonly index: number }) {
       </Button>
     );
   return (
-    <section aria-label="A cord of my own" className="flex flex-col gap-2 border-rule border-t pt-3">
+    <section
+      aria-label="A cord of my own"
+      data-keeps-open
+      className="flex flex-col gap-2 border-rule border-t pt-3"
+    >
       <div className="flex items-center gap-3">
         <Swatch colour={look} letter={draft.letter ?? ''} size={40} />
         <Text

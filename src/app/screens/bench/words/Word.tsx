@@ -1,5 +1,5 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import { type ComponentType, memo, type PointerEvent, useRef } from 'react';
+import { type ComponentType, type KeyboardEvent, memo, type PointerEvent, useRef } from 'react';
 
 export interface PickerProps {
   readonly close: () => void;
@@ -66,7 +66,8 @@ export const Word = memo(function Word({
         className={`z-30 rounded-lg border border-rule bg-card p-4 text-base shadow-xl ${WIDTHS[width]} max-w-[calc(100vw-24px)]`}
       >
         {({ close }) => (
-          <div className="flex flex-col gap-3">
+          // biome-ignore lint/a11y/noStaticElementInteractions: listens to the fields inside
+          <div className="flex flex-col gap-3" onKeyDown={(e) => isDone(e) && close()}>
             <Picker close={close} />
           </div>
         )}
@@ -74,6 +75,16 @@ export const Word = memo(function Word({
     </Popover>
   );
 });
+
+/** Enter in a field that holds something right takes it and closes the picker; lists and buttons have their own Enter. */
+function isDone(e: KeyboardEvent<HTMLElement>): boolean {
+  if (e.key !== 'Enter' || e.defaultPrevented || !(e.target instanceof HTMLInputElement)) return false;
+  const { type } = e.target;
+  if (!['text', 'number', 'search'].includes(type) || e.target.closest('[data-keeps-open]')) return false;
+  if (e.target.getAttribute('aria-invalid') === 'true') return false;
+  e.preventDefault();
+  return true;
+}
 
 /** Turns sideways movement into steps; a press that moved does not open the picker. */
 function useDrag(onNudge: Props['onNudge']) {

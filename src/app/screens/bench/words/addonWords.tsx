@@ -1,6 +1,7 @@
 import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { ADDON_KINDS, type Addon } from '../../../../core/plan/addons.ts';
 import { Button } from '../../../ui/Button.tsx';
+import { onlyDigits } from '../../../ui/keys.ts';
 import { LengthField } from '../../../ui/LengthField.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { useProblem } from './problems.tsx';
@@ -93,6 +94,7 @@ function AddonFields({ addon, index, onChange, onRemove }: FieldsProps) {
           <span className="font-medium text-sm">At row</span>
           <input
             type="number"
+            onKeyDown={onlyDigits}
             min={1}
             className="figure w-full rounded border border-ink-soft bg-white px-2 py-1.5 text-lg"
             value={'row' in addon.at ? addon.at.row : (place?.fromRow ?? '')}

@@ -197,7 +197,7 @@ function CodeField({
     return onSequence(formatSequence(parsed(centred(made.value, length, rows))));
   }
   return (
-    <div className="flex flex-col gap-1">
+    <div className="flex flex-col gap-1" data-keeps-open>
       <div className="flex items-end gap-2">
         <label className="flex min-w-0 grow flex-col gap-1">
           <span className="font-medium text-sm">Spell a word or a date in rows of B</span>
