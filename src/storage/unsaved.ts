@@ -19,7 +19,13 @@ export const appendUnsaved = (
   revision: number,
   document: unknown,
   at: number,
-): Promise<void> => db.put('unsaved', { documentId, tab: TAB, revision, at, document });
+): Promise<void> =>
+  db.use(async (c) => {
+    const tx = c.transaction('unsaved', 'readwrite', { durability: 'relaxed' });
+    void tx.store.put({ documentId, tab: TAB, revision, at, document });
+    tx.commit();
+    await tx.done;
+  });
 
 /** Inside the transaction that saves the document: what this tab wrote up to then is not needed any more. */
 export async function dropUnsaved(tx: Transaction, documentId: string, upTo: number): Promise<void> {

@@ -9,7 +9,7 @@ import { clearJournal, writeJournal } from '../../storage/journal.ts';
 import { appendUnsaved, forgetUnsaved, unsavedEdit } from '../../storage/unsaved.ts';
 import { type DesignAction, reduceDesign } from './actions.ts';
 import { type History, record, redo, startHistory, undo } from './history.ts';
-import { Saver, type SaveState } from './saver.ts';
+import { SAVE_TIMEOUT_MS, Saver, type SaveState } from './saver.ts';
 
 /** The design on the Bench: its history, whether it is saved, and what other tabs did to it. */
 export interface BenchState {
@@ -90,6 +90,7 @@ function createBench(db: Database, stored: DesignRecord, design: Design, unsaved
       },
     },
     stored.revision,
+    { restMs: 250, mostMs: 2_000, timeoutMs: SAVE_TIMEOUT_MS },
   );
   const commit = (history: History<Design>) => {
     if (history === store.getState().history) return;
@@ -146,6 +147,7 @@ function createBench(db: Database, stored: DesignRecord, design: Design, unsaved
     retry: () => saver.resume(saver.seenRevision),
     dismiss: () => store.setState({ notice: undefined, refusal: undefined }),
     close: () => {
+      saver.flush();
       window.removeEventListener('pagehide', flush);
       channel.close();
     },

@@ -19,19 +19,32 @@ export interface SaverPorts {
 /** A save that takes longer than this is said to have failed; if it arrives all the same, it is known as ours. */
 export const SAVE_TIMEOUT_MS = 15_000;
 
+export interface SaverTimes {
+  /** The full save waits until there was no edit for so long, so that it does not hold up the small appends. */
+  readonly restMs: number;
+  /** It never waits longer than this, however fast edits come. */
+  readonly mostMs: number;
+  readonly timeoutMs: number;
+}
+
+const AT_ONCE: SaverTimes = { restMs: 0, mostMs: 0, timeoutMs: SAVE_TIMEOUT_MS };
+
 /**
- * Appends every edit at once, and saves one at a time behind that: while a save runs only the newest design waits. After
- * a conflict nothing is saved until the maker has chosen. Keeps no timer, so nothing but the last keystroke can be lost.
+ * Appends every edit at once, and saves the whole design behind that, one save at a time: while one runs only the newest
+ * design waits. After a conflict nothing is saved until the maker has chosen.
  */
 export class Saver {
   private waiting: Design | undefined;
   private busy = false;
   private stopped = false;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  /** When the first of the edits that wait was made. */
+  private firstAt: number | undefined;
 
   constructor(
     private readonly ports: SaverPorts,
     private revision: number,
-    private readonly timeoutMs = SAVE_TIMEOUT_MS,
+    private readonly times: SaverTimes = AT_ONCE,
   ) {}
 
   get hasUnsaved(): boolean {
@@ -45,7 +58,25 @@ export class Saver {
   request(design: Design): void {
     this.ports.append(this.revision, design);
     this.waiting = design;
-    if (!this.busy && !this.stopped) void this.drain();
+    if (this.busy || this.stopped) return;
+    if (this.times.restMs === 0) void this.drain();
+    else this.rest();
+  }
+
+  /** Saves after a rest, or when edits have come for long enough. */
+  private rest(): void {
+    const now = performance.now();
+    if (this.timer === undefined) this.ports.onState({ kind: 'saving' });
+    this.firstAt ??= now;
+    clearTimeout(this.timer);
+    const left = this.firstAt + this.times.mostMs - now;
+    this.timer = setTimeout(() => void this.drain(), Math.max(0, Math.min(this.times.restMs, left)));
+  }
+
+  private stopTimer(): void {
+    clearTimeout(this.timer);
+    this.timer = undefined;
+    this.firstAt = undefined;
   }
 
   /**
@@ -53,6 +84,7 @@ export class Saver {
    * takes the two in the order in which they began, so the second expects the revision that the first will leave.
    */
   flush(): void {
+    this.stopTimer();
     const design = this.waiting;
     if (!design || this.stopped) return;
     this.waiting = undefined;
@@ -70,12 +102,14 @@ export class Saver {
   }
 
   private async drain(): Promise<void> {
+    this.stopTimer();
+    if (this.busy) return;
     this.busy = true;
     this.ports.onState({ kind: 'saving' });
     while (this.waiting && !this.stopped) {
       const design = this.waiting;
       this.waiting = undefined;
-      const outcome = await answered(this.ports.save(this.revision, design), this.timeoutMs).catch(failure);
+      const outcome = await answered(this.ports.save(this.revision, design), this.times.timeoutMs).catch(failure);
       if (outcome.kind === 'saved') {
         this.revision = outcome.record.revision;
         this.ports.onSaved(outcome.record);
