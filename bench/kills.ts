@@ -96,9 +96,11 @@ for (let kill = 0; kill < KILLS; kill++) {
   const running = await open();
   const now = (await look(running.page)).mm;
   if (told.length > 0) {
-    // A value that was never heard of is the edit after the last: the browser had it before it could tell.
-    const at = told.lastIndexOf(now);
-    const lost = at >= 0 ? told.length - 1 - at : Math.abs(now - told.at(-1)!) <= 2 ? 0 : told.length;
+    // The next value in the same direction is the edit after the last: the browser had it before it could tell.
+    const last = told.at(-1)!;
+    const isNext = now !== last && now === last + Math.sign(last - (told.at(-2) ?? last - 1));
+    const at = isNext ? told.length - 1 : told.lastIndexOf(now);
+    const lost = at >= 0 ? told.length - 1 - at : told.length;
     tally.kills++;
     tally[lost === 0 ? 'lostNone' : lost === 1 ? 'lostOne' : 'lostMore']++;
     if (saved !== undefined && at >= 0 && at < told.indexOf(saved)) tally.savedWrong++;

@@ -25,7 +25,9 @@ export async function readSequenceFile(file: File): Promise<Result<string>> {
 
 async function fromTable(text: string, name: string): Promise<Result<string>> {
   const { default: papa } = await import('papaparse');
-  const { data, meta } = papa.parse<Record<string, string>>(text.split(/\r?\n\r?\n/)[0]!.trim(), { header: true });
+  const { data, meta } = papa.parse<Record<string, string>>(text.split(/\r?\n\r?\n/)[0]!.trim(), {
+    header: true,
+  });
   if (!meta.fields?.includes('cord') || !meta.fields.includes('rows'))
     return refuse('file.columns', `“${name}” has no columns “cord” and “rows”.`);
   const wrong = data.findIndex((row) => !/^[A-Za-z]$/.test(row.cord ?? '') || !isRows(row.rows));

@@ -90,7 +90,7 @@ function createBench(db: Database, stored: DesignRecord, design: Design, unsaved
       },
     },
     stored.revision,
-    { restMs: 250, mostMs: 2_000, timeoutMs: SAVE_TIMEOUT_MS },
+    { restMs: 500, timeoutMs: SAVE_TIMEOUT_MS },
   );
   const commit = (history: History<Design>) => {
     if (history === store.getState().history) return;

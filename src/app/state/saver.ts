@@ -22,12 +22,10 @@ export const SAVE_TIMEOUT_MS = 15_000;
 export interface SaverTimes {
   /** The full save waits until there was no edit for so long, so that it does not hold up the small appends. */
   readonly restMs: number;
-  /** It never waits longer than this, however fast edits come. */
-  readonly mostMs: number;
   readonly timeoutMs: number;
 }
 
-const AT_ONCE: SaverTimes = { restMs: 0, mostMs: 0, timeoutMs: SAVE_TIMEOUT_MS };
+const AT_ONCE: SaverTimes = { restMs: 0, timeoutMs: SAVE_TIMEOUT_MS };
 
 /**
  * Appends every edit at once, and saves the whole design behind that, one save at a time: while one runs only the newest
@@ -38,8 +36,6 @@ export class Saver {
   private busy = false;
   private stopped = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
-  /** When the first of the edits that wait was made. */
-  private firstAt: number | undefined;
 
   constructor(
     private readonly ports: SaverPorts,
@@ -63,20 +59,16 @@ export class Saver {
     else this.rest();
   }
 
-  /** Saves after a rest, or when edits have come for long enough. */
+  /** Saves once no edit has come for a while: bringing a save to the disk holds the appends up that come during it. */
   private rest(): void {
-    const now = performance.now();
     if (this.timer === undefined) this.ports.onState({ kind: 'saving' });
-    this.firstAt ??= now;
     clearTimeout(this.timer);
-    const left = this.firstAt + this.times.mostMs - now;
-    this.timer = setTimeout(() => void this.drain(), Math.max(0, Math.min(this.times.restMs, left)));
+    this.timer = setTimeout(() => void this.drain(), this.times.restMs);
   }
 
   private stopTimer(): void {
     clearTimeout(this.timer);
     this.timer = undefined;
-    this.firstAt = undefined;
   }
 
   /**
@@ -109,7 +101,9 @@ export class Saver {
     while (this.waiting && !this.stopped) {
       const design = this.waiting;
       this.waiting = undefined;
-      const outcome = await answered(this.ports.save(this.revision, design), this.times.timeoutMs).catch(failure);
+      const outcome = await answered(this.ports.save(this.revision, design), this.times.timeoutMs).catch(
+        failure,
+      );
       if (outcome.kind === 'saved') {
         this.revision = outcome.record.revision;
         this.ports.onSaved(outcome.record);

@@ -1,4 +1,5 @@
 import { fail, ok, type Result } from '../result.ts';
+import { quoted } from '../validation.ts';
 
 export type Unit = 'mm' | 'cm' | 'm' | 'in' | 'ft';
 
@@ -71,7 +72,7 @@ function unreadable(text: string, at: number) {
   const message =
     piece === '-'
       ? 'A length cannot be negative.'
-      : `“${piece}” is not a number or a unit. Units are mm, cm, m, in (") and ft (').`;
+      : `“${quoted(piece)}” is not a number or a unit. Units are mm, cm, m, in (") and ft (').`;
   return fail({
     code: piece === '-' ? 'length.negative' : 'length.unreadable',
     path: '',

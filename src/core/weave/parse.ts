@@ -1,4 +1,5 @@
 import { type Issue, ok, type Result } from '../result.ts';
+import { quoted } from '../validation.ts';
 import { notationIssue, tokenize, type WeaveToken } from './tokenize.ts';
 import type { Role, StrandSpec, WeaveKind, WeaveSpec } from './types.ts';
 
@@ -71,7 +72,7 @@ function readSpec(lines: readonly (readonly WeaveToken[])[]): WeaveSpec {
   const seen = new Set<string>();
   for (const [i, strand] of strands.entries()) {
     if (seen.has(strand.name))
-      new Line(lines[i + 1]!).stop('notation.twice', `Strand “${strand.name}” stands twice.`);
+      new Line(lines[i + 1]!).stop('notation.twice', `Strand “${quoted(strand.name)}” stands twice.`);
     seen.add(strand.name);
   }
   return {
@@ -115,14 +116,17 @@ function readStrand(line: Line, kind: WeaveKind): StrandSpec {
     const y = line.coordinate('y');
     const last = path.at(-1);
     if (last && last[0] === x && last[1] === y)
-      line.stop('notation.coincident', `Two way-points of “${name}” lie on each other at ${x},${y}.`);
+      line.stop('notation.coincident', `Two way-points of “${quoted(name)}” lie on each other at ${x},${y}.`);
     path.push([x, y]);
   }
   const least = kind === 'weave' ? 1 : kind === 'open' ? 2 : 3;
   if (path.length < least)
-    line.stop('notation.points', `“${name}” needs at least ${least} way-point${least > 1 ? 's' : ''}.`);
+    line.stop(
+      'notation.points',
+      `“${quoted(name)}” needs at least ${least} way-point${least > 1 ? 's' : ''}.`,
+    );
   if (path.length > MAX_POINTS)
-    line.stop('notation.points', `“${name}” has more than ${MAX_POINTS} way-points.`);
+    line.stop('notation.points', `“${quoted(name)}” has more than ${MAX_POINTS} way-points.`);
   let word = '';
   while (line.more()) word += line.overUnder();
   return { name, role, periods, radius, weight, path, word, line: line.number0() };
@@ -153,7 +157,7 @@ class Line {
           token.column,
           token.start,
           token.text.length,
-          `Expected ${what}, found “${token.text}”.`,
+          `Expected ${what}, found “${quoted(token.text)}”.`,
         ),
       );
     }
