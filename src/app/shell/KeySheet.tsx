@@ -15,7 +15,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['L', 'colours along the length'],
   ['A', 'add-ons'],
   ['B', 'closure'],
-  ['M', 'margin, tail, rounding, wetting'],
+  ['M', 'spare, hand length, rounding, wetting'],
   ['O', 'designs'],
   ['U', 'inches or centimetres'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],

@@ -25,7 +25,8 @@ export type DesignAction =
   | { readonly type: 'become'; readonly design: Design }
   | { readonly type: 'colour'; readonly index: number; readonly id: string }
   | { readonly type: 'swap-colours' }
-  | { readonly type: 'margin'; readonly margin: NonNullable<Design['margin']> }
+  | { readonly type: 'chance'; readonly chance: number }
+  | { readonly type: 'hands'; readonly hands: NonNullable<Design['hands']> }
   | { readonly type: 'tail'; readonly mm: number }
   | { readonly type: 'round'; readonly mm: number }
   | { readonly type: 'wet'; readonly wet: NonNullable<Design['wet']> };
@@ -77,8 +78,12 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
       return withOption(design, 'addons', action.addons.length > 0 ? action.addons : undefined);
     case 'swap-colours':
       return { ...design, cords: design.cords.toReversed() };
-    case 'margin':
-      return { ...design, margin: action.margin };
+    case 'chance': {
+      const { margin: _older, ...rest } = design;
+      return { ...rest, chance: action.chance };
+    }
+    case 'hands':
+      return { ...design, hands: action.hands };
     case 'tail':
       return { ...design, tailMm: action.mm };
     case 'round':

@@ -116,16 +116,16 @@ describe('a piece on the table', () => {
   it('more rows are more steps; ended early it goes on with the closing, and is opened so again', async () => {
     const id = await begun();
     const piece = await opened(id);
-    piece.dispatch({ type: 'go', to: 'row-31', now: Date.now() });
+    piece.dispatch({ type: 'go', to: 'row-28', now: Date.now() });
     piece.dispatch({ type: 'rows', rowsOf: [36] });
-    expect(at(piece)).toBe('row-31');
+    expect(at(piece)).toBe('row-28');
     expect(piece.store.getState().guide.rows).toBe(36);
-    piece.dispatch({ type: 'rows', rowsOf: [30] });
+    piece.dispatch({ type: 'rows', rowsOf: [26] });
     expect(at(piece)).toBe('close-end');
     await settle();
     piece.close();
     const again = await opened(id);
-    expect(again.store.getState().guide.rows).toBe(30);
+    expect(again.store.getState().guide.rows).toBe(26);
     expect(at(again)).toBe('close-end');
     again.close();
   });
@@ -217,7 +217,7 @@ describe('a piece on the table', () => {
     expect(readMake(JSON.parse(formatMake(make)))).toEqual({ ok: true, value: make });
     // Planned to be left over: the tail and that end’s margin, by the plan’s own parts.
     const parts = plan.cords[0]!.parts;
-    const spare = parts.at(-1)!.lengthMm + parts.at(-2)!.lengthMm + 150;
+    const spare = parts.at(-1)!.lengthMm + parts.at(-2)!.lengthMm + parts.filter((p) => p.what === 'tail').at(-1)!.lengthMm;
     expect(make.leftovers[0]!.plannedMm).toBeCloseTo(spare, 6);
     await finishPiece(db, id, make);
     expect(await listPieces(db)).toEqual([]);

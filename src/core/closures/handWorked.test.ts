@@ -8,6 +8,10 @@ import { loopOn } from './loop.ts';
 
 /** 2 mm nylon pulled tight is 2 × 0.92 mm; a plain cord in it is as thick. */
 const D = 1.84;
+/** What hands hold to tie a knot: 55 mm in cord of 3.68 mm, half of it fixed: 55 × (0.5 + 0.5 × 1.84 / 3.68) = 41.25. */
+const HAND = 41;
+/** For a slider, 70 mm, in micro cord of 1.2 mm at 92 %: 70 × (0.5 + 0.5 × 1.104 / 3.68) = 45.5. */
+const THIN_HAND = 46;
 const BEND = Math.PI * D;
 
 const BASE: Design = {
@@ -57,12 +61,12 @@ describe('double sliding knot', () => {
     expect(p.closed.danglesMm).toBe(0);
   });
 
-  it('cuts one cord: weave, both ways to the knots, two knots, two tails', () => {
+  it('cuts one cord: weave, both ways to the knots, two knots, two hand lengths', () => {
     const parts = p.cords[0]!.parts.filter((x) => x.what !== 'margin' && x.what !== 'rounding');
     const total = parts.reduce((sum, x) => sum + x.lengthMm, 0);
     const way = OPEN - CLOSED + b;
     const knot = knotSize('sliding-1', D).cordMm;
-    expect(total).toBeCloseTo(p.wovenLengthMm + 2 * way + 2 * knot + 2 * 150, 6);
+    expect(total).toBeCloseTo(p.wovenLengthMm + 2 * way + 2 * knot + 2 * HAND, 6);
   });
 
   it('opens less far when told to, says by how much it misses the hand, and offers the way out', () => {
@@ -111,11 +115,12 @@ describe('square-knot slider', () => {
     expect(p.wovenLengthMm + 2 * way - slider).toBeCloseTo(OPEN, 9);
   });
 
-  it('cuts a thinner cord for it: six rows and two tails of 100', () => {
+  it('cuts a thinner cord for it: six rows and two hand lengths for its thinner cord', () => {
     const cord = p.cords.find((c) => c.role.startsWith('slider'))!;
     expect(cord.cordType).toBe('micro-1.2');
     const tails = cord.parts.filter((x) => x.what === 'tail').map((x) => x.lengthMm);
-    expect(tails).toEqual([100, 100]);
+    // 70 mm in cord of 3.68 mm; half of it stays, half goes with the diameter.
+    expect(tails).toEqual([THIN_HAND, THIN_HAND]);
   });
 });
 
@@ -162,11 +167,11 @@ describe('knot and loop', () => {
     expect(again.checks.filter((c) => c.id.startsWith('loop')).every((c) => c.ok)).toBe(true);
   });
 
-  it('uses for each leg: half the loop, the weave, a neck of one and a half cords, its share of the knot, the tail', () => {
+  it('uses for each leg: half the loop, the weave, a neck of one and a half cords, its share of the knot, the hand length', () => {
     const parts = p.cords[0]!.parts.filter((x) => x.what !== 'margin' && x.what !== 'rounding');
     const loop = loopOn(1.05 * girth, D, D);
     const knot = knotSize('overhand-two', D).cordMm;
-    const leg = loop.legMm + p.wovenLengthMm + 1.5 * D + knot + 150;
+    const leg = loop.legMm + p.wovenLengthMm + 1.5 * D + knot + HAND;
     expect(parts.reduce((sum, x) => sum + x.lengthMm, 0)).toBeCloseTo(2 * leg, 6);
   });
 });

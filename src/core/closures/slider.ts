@@ -10,7 +10,6 @@ import type { Closure, ClosureContext, LegPart } from './types.ts';
 /** The slider bar is solved for these ratios of thin to thick cord; the nearest is taken. */
 const BARS = ['slider-bar', 'slider-bar-half', 'slider-bar-three-quarters'];
 const CAP_MM = 8;
-const THIN_TAIL_MM = 100;
 
 const ROWS = {
   key: 'rows',
@@ -85,6 +84,7 @@ export const slider: Closure = {
     const gap = Math.max(c.spec.gapMm ?? FINGER_GAP_MM, bar.lengthMm + 2 * d);
     const travel = open.flatMm - c.finishedMm;
     const way = (gap + travel + bar.lengthMm) / 2;
+    const thinTailMm = c.handMm('slider', effectiveDiameterMm(bar.thin));
     const isCapped = textOf(c.spec, ENDS) === 'cap';
     const stopper = knotSize('overhand', d);
     const ending: LegPart[] = isCapped
@@ -127,13 +127,13 @@ export const slider: Closure = {
           cordType: bar.thin.id,
           fold: why`its middle goes under both cords`,
           parts: [
-            { what: 'tail', lengthMm: THIN_TAIL_MM, why: why`to tie with: ${len(THIN_TAIL_MM)}` },
+            { what: 'tail', lengthMm: thinTailMm, why: why`to tie with: ${len(thinTailMm)}` },
             {
               what: 'closure',
               lengthMm: bar.woven.reduce((a, b) => a + b, 0),
               why: why`${num(rows, 0)} rows of ${findPattern(bar.id)!.name.toLowerCase()}, from the rope engine`,
             },
-            { what: 'tail', lengthMm: THIN_TAIL_MM, why: why`to tie with: ${len(THIN_TAIL_MM)}` },
+            { what: 'tail', lengthMm: thinTailMm, why: why`to tie with: ${len(thinTailMm)}` },
           ],
         },
       ],

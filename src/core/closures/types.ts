@@ -1,3 +1,4 @@
+import type { LastAct } from '../chance/hands.ts';
 import type { CordType } from '../cord/cords.ts';
 import type { Measured } from '../fit/measures.ts';
 import type { Product } from '../fit/products.ts';
@@ -25,7 +26,10 @@ export interface ClosureContext {
   readonly pass: (Measured & { readonly name: string; readonly id: string }) | undefined;
   /** Cords that run from end to end: the cores, or all strands where there are none. */
   readonly tied: number;
+  /** What hands need of an end to tie a knot in it. */
   readonly tailMm: number;
+  /** The same by what is done with the end last, in a cord of that effective diameter. */
+  readonly handMm: (act: LastAct, diameterMm?: number) => number;
   readonly measures: Readonly<Record<string, Measured>>;
 }
 

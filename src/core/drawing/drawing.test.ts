@@ -99,7 +99,7 @@ describe('tubes', () => {
   });
 
   it('repeat themselves after a period', () => {
-    const a = band(10, 10 * 1.5992 * 4).find((t) => t.strand === 'A')!;
+    const a = band(10, (10 * solved.periodD * 4) / solved.rowsPerPeriod).find((t) => t.strand === 'A')!;
     const per = solved.points[2]!.length;
     for (let i = 0; i < per; i += 30) {
       expect(a.points[i + per]).toBeCloseTo(a.points[i]!, 6);

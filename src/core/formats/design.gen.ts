@@ -215,9 +215,20 @@ export interface Design {
    * What is done about cord that draws up when first wetted.
    */
   wet?: "ignore" | "add" | "pre-shrink";
+  /**
+   * Chance of not running short by its name: 99.9, 98 or 90 %.
+   */
   margin?: "never-short" | "measured" | "thrifty";
   /**
-   * What the hands need of each working end to tie the last row.
+   * Chance that no end runs short, 0.5 to 0.9999; in place of margin.
+   */
+  chance?: number;
+  /**
+   * How ends are led through at last: by fingers, or with a fid, lacing needle or forceps.
+   */
+  hands?: "fingers" | "tool";
+  /**
+   * What the maker's hands need of each end, in place of the usual lengths.
    */
   tailMm?: number;
   /**

@@ -442,14 +442,27 @@ const schema11 = {
 			],
 			"description": "What is done about cord that draws up when first wetted."
 		},
-		"margin": { "enum": [
-			"never-short",
-			"measured",
-			"thrifty"
-		] },
+		"margin": {
+			"enum": [
+				"never-short",
+				"measured",
+				"thrifty"
+			],
+			"description": "Chance of not running short by its name: 99.9, 98 or 90 %."
+		},
+		"chance": {
+			"type": "number",
+			"minimum": .5,
+			"maximum": .9999,
+			"description": "Chance that no end runs short, 0.5 to 0.9999; in place of margin."
+		},
+		"hands": {
+			"enum": ["fingers", "tool"],
+			"description": "How ends are led through at last: by fingers, or with a fid, lacing needle or forceps."
+		},
 		"tailMm": {
 			"type": "number",
-			"description": "What the hands need of each working end to tie the last row."
+			"description": "What the maker's hands need of each end, in place of the usual lengths."
 		},
 		"roundToMm": {
 			"type": "number",
@@ -3146,74 +3159,135 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 				errors++;
 			}
 		}
-		if (data.tailMm !== void 0) {
-			let data74 = data.tailMm;
-			if (!(typeof data74 == "number" && isFinite(data74))) {
-				const err187 = {
-					instancePath: instancePath + "/tailMm",
-					schemaPath: "#/properties/tailMm/type",
-					keyword: "type",
-					params: { type: "number" },
-					message: "must be number"
-				};
-				if (vErrors === null) vErrors = [err187];
-				else vErrors.push(err187);
-				errors++;
-			}
-		}
-		if (data.roundToMm !== void 0) {
-			let data75 = data.roundToMm;
-			if (!(typeof data75 == "number" && isFinite(data75))) {
-				const err188 = {
-					instancePath: instancePath + "/roundToMm",
-					schemaPath: "#/properties/roundToMm/type",
-					keyword: "type",
-					params: { type: "number" },
-					message: "must be number"
-				};
-				if (vErrors === null) vErrors = [err188];
-				else vErrors.push(err188);
-				errors++;
-			}
-		}
-		if (data.notes !== void 0) {
-			let data76 = data.notes;
-			if (typeof data76 === "string") {
-				if (func3(data76) > 4e3) {
-					const err189 = {
-						instancePath: instancePath + "/notes",
-						schemaPath: "#/properties/notes/maxLength",
-						keyword: "maxLength",
-						params: { limit: 4e3 },
-						message: "must NOT have more than 4000 characters"
+		if (data.chance !== void 0) {
+			let data74 = data.chance;
+			if (typeof data74 == "number" && isFinite(data74)) {
+				if (data74 > .9999 || isNaN(data74)) {
+					const err187 = {
+						instancePath: instancePath + "/chance",
+						schemaPath: "#/properties/chance/maximum",
+						keyword: "maximum",
+						params: {
+							comparison: "<=",
+							limit: .9999
+						},
+						message: "must be <= 0.9999"
 					};
-					if (vErrors === null) vErrors = [err189];
-					else vErrors.push(err189);
+					if (vErrors === null) vErrors = [err187];
+					else vErrors.push(err187);
+					errors++;
+				}
+				if (data74 < .5 || isNaN(data74)) {
+					const err188 = {
+						instancePath: instancePath + "/chance",
+						schemaPath: "#/properties/chance/minimum",
+						keyword: "minimum",
+						params: {
+							comparison: ">=",
+							limit: .5
+						},
+						message: "must be >= 0.5"
+					};
+					if (vErrors === null) vErrors = [err188];
+					else vErrors.push(err188);
 					errors++;
 				}
 			} else {
-				const err190 = {
-					instancePath: instancePath + "/notes",
-					schemaPath: "#/properties/notes/type",
+				const err189 = {
+					instancePath: instancePath + "/chance",
+					schemaPath: "#/properties/chance/type",
 					keyword: "type",
-					params: { type: "string" },
-					message: "must be string"
+					params: { type: "number" },
+					message: "must be number"
+				};
+				if (vErrors === null) vErrors = [err189];
+				else vErrors.push(err189);
+				errors++;
+			}
+		}
+		if (data.hands !== void 0) {
+			let data75 = data.hands;
+			if (!(data75 === "fingers" || data75 === "tool")) {
+				const err190 = {
+					instancePath: instancePath + "/hands",
+					schemaPath: "#/properties/hands/enum",
+					keyword: "enum",
+					params: { allowedValues: schema11.properties.hands.enum },
+					message: "must be equal to one of the allowed values"
 				};
 				if (vErrors === null) vErrors = [err190];
 				else vErrors.push(err190);
 				errors++;
 			}
 		}
+		if (data.tailMm !== void 0) {
+			let data76 = data.tailMm;
+			if (!(typeof data76 == "number" && isFinite(data76))) {
+				const err191 = {
+					instancePath: instancePath + "/tailMm",
+					schemaPath: "#/properties/tailMm/type",
+					keyword: "type",
+					params: { type: "number" },
+					message: "must be number"
+				};
+				if (vErrors === null) vErrors = [err191];
+				else vErrors.push(err191);
+				errors++;
+			}
+		}
+		if (data.roundToMm !== void 0) {
+			let data77 = data.roundToMm;
+			if (!(typeof data77 == "number" && isFinite(data77))) {
+				const err192 = {
+					instancePath: instancePath + "/roundToMm",
+					schemaPath: "#/properties/roundToMm/type",
+					keyword: "type",
+					params: { type: "number" },
+					message: "must be number"
+				};
+				if (vErrors === null) vErrors = [err192];
+				else vErrors.push(err192);
+				errors++;
+			}
+		}
+		if (data.notes !== void 0) {
+			let data78 = data.notes;
+			if (typeof data78 === "string") {
+				if (func3(data78) > 4e3) {
+					const err193 = {
+						instancePath: instancePath + "/notes",
+						schemaPath: "#/properties/notes/maxLength",
+						keyword: "maxLength",
+						params: { limit: 4e3 },
+						message: "must NOT have more than 4000 characters"
+					};
+					if (vErrors === null) vErrors = [err193];
+					else vErrors.push(err193);
+					errors++;
+				}
+			} else {
+				const err194 = {
+					instancePath: instancePath + "/notes",
+					schemaPath: "#/properties/notes/type",
+					keyword: "type",
+					params: { type: "string" },
+					message: "must be string"
+				};
+				if (vErrors === null) vErrors = [err194];
+				else vErrors.push(err194);
+				errors++;
+			}
+		}
 	} else {
-		const err191 = {
+		const err195 = {
 			instancePath,
 			schemaPath: "#/type",
 			keyword: "type",
 			params: { type: "object" },
 			message: "must be object"
 		};
-		if (vErrors === null) vErrors = [err191];
-		else vErrors.push(err191);
+		if (vErrors === null) vErrors = [err195];
+		else vErrors.push(err195);
 		errors++;
 	}
 	validate10.errors = vErrors;

@@ -36,7 +36,7 @@ export const chainSinnet: Pattern = {
       rows: 1,
       strands: [{ name: 'S', path: chainLoop(0) }],
     }),
-  squash: 0.8,
+  squash: 0.88,
   load: 0,
   pullsOut: true,
   difficulty: 1,

@@ -32,7 +32,7 @@ export const doubleBar: Pattern = {
       ],
     });
   },
-  squash: 0.8,
+  squash: 0.88,
   load: 0,
   difficulty: 2,
   starts: 'The long ends left over from the first bar, or a new cord laid under it at its middle.',

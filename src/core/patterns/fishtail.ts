@@ -34,7 +34,7 @@ export const fishtail: Pattern = {
       rows: 2,
       strands: [...coreLines(2), { name: 'L', path: turn(-1, 0) }, { name: 'R', path: turn(1, 2.5) }],
     }),
-  squash: 0.65,
+  squash: 0.72,
   load: 1,
   difficulty: 2,
   starts: 'Two cords on the first bar; the outer ends work, the inner ones are the cores.',

@@ -47,7 +47,7 @@ export const flatBraids: readonly Pattern[] = [3, 4, 5, 6, 7, 8, 9].map((n) => (
       rows: 2,
       strands: [{ name: 'S', periods: n, path: braidPath(n) }],
     }),
-  squash: 0.8,
+  squash: 0.88,
   load: 0,
   difficulty: n <= 4 ? 1 : n <= 6 ? 2 : 3,
   starts:

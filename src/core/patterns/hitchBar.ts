@@ -36,7 +36,7 @@ export const hitchBar: Pattern = {
         { name: 'B', path: [...hitch(1, 3), [1.4, 6, 0]] },
       ],
     }),
-  squash: 0.8,
+  squash: 0.88,
   load: 0,
   difficulty: 1,
   starts: 'One cord folded over the first bar.',

@@ -68,7 +68,7 @@ function sameSide(id: string, cores: number): WeaveSpec {
 
 const COMMON = {
   family: 'Solomon bar',
-  squash: 0.8,
+  squash: 0.88,
   load: 0,
   starts:
     'A cord hitched at its middle to the first half of the buckle; both ends run to the second half and come back as working ends.',

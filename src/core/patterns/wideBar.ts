@@ -102,7 +102,7 @@ export const wideBars: readonly Pattern[] = [2, 3, 4].map((columns) => ({
       rows: 2,
       strands: wideBarStrands(columns),
     }),
-  squash: 0.8,
+  squash: 0.88,
   load: 0,
   difficulty: 3,
   starts: `${columns + 1} cords hitched side by side; the ends between two columns come from the cords in the middle.`,

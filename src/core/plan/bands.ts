@@ -1,3 +1,5 @@
+import { marginFor } from '../chance/joint.ts';
+import { PRIOR_NU } from '../chance/spread.ts';
 import type { Closing } from '../closures/types.ts';
 import { layOnRows } from '../colour/sequence.ts';
 import { SLACKS } from '../fit/schools.ts';
@@ -17,6 +19,8 @@ import type { Band, BandMark, CordCut, RingPlace, SequencePlan } from './types.t
 const RING_WIRE_MM = 3.5;
 
 interface Bands {
+  /** Margin of the ends of the first band, in standard deviations. */
+  readonly q: number;
   readonly bands: Band[];
   readonly cords: CordCut[];
   readonly ring?: RingPlace;
@@ -30,6 +34,7 @@ export function bandsOf(c: ClosedDesign): Result<Bands> {
   const cords: CordCut[] = [];
   const sequences: SequencePlan[] = [];
   let ring: RingPlace | undefined;
+  let firstQ = startMargin(c);
   for (const [index, piece] of pieces.entries()) {
     const firstRow = isTurned(c) ? 'end' : 'start';
     const all = rowsIn(piece.wovenMm, c.m.rowHeightMm).rows;
@@ -56,13 +61,22 @@ export function bandsOf(c: ClosedDesign): Result<Bands> {
       end: piece.end,
       wovenMm: piece.wovenMm,
       rows,
+      q: startMargin(c),
       rings: [...(ring && index === 0 ? [ring] : []), ...rings],
       beads,
     };
     const sequenced = sequence(c, context);
     if (sequenced && !sequenced.ok) return sequenced;
-    if (sequenced) sequences.push(sequenced.value.plan);
-    const setUp = sequenced?.value.setUp ?? STYLES[c.r.design.setup.style].run(context);
+    const first = sequenced?.value.setUp ?? STYLES[c.r.design.setup.style].run(context);
+    // The margin follows from the ends, and the ends are known once: they are set up once more with it.
+    const q = marginOf(c, first.cords);
+    const again = { ...context, q };
+    const finalSequence = sequenced && sequence(c, again);
+    const setUp =
+      (finalSequence?.ok ? finalSequence.value.setUp : undefined) ??
+      STYLES[c.r.design.setup.style].run(again);
+    if (index === 0) firstQ = q;
+    if (finalSequence?.ok) sequences.push(finalSequence.value.plan);
     cords.push(...setUp.cords);
     bands.push({
       name: piece.name,
@@ -85,10 +99,27 @@ export function bandsOf(c: ClosedDesign): Result<Bands> {
   }
   return ok({
     bands,
+    q: firstQ,
     cords: pieces.length > 1 ? named(cords, bands) : cords,
     ...(ring ? { ring } : {}),
     ...(sequences[0] ? { sequence: sequences[0] } : {}),
   });
+}
+
+/** About the margin of two ends: to begin with, and for cords that no band knows. */
+const startMargin = (c: ClosedDesign): number =>
+  marginFor(c.r.chance, { loadings: [0.9, 0.9], nu: PRIOR_NU });
+
+/** An end that is longer by this many standard deviations than it must be hardly ever runs out first. */
+const NEVER_SHORTEST = 0.6;
+
+/** The one margin at which all woven ends of a band reach with the promised chance. */
+function marginOf(c: ClosedDesign, cords: readonly CordCut[]): number {
+  const loadings = cords
+    .flatMap((x) => x.ends)
+    .filter((e) => e.wovenMm > 0 && e.surplus < NEVER_SHORTEST)
+    .map((e) => e.loading);
+  return loadings.length > 0 ? marginFor(c.r.chance, { loadings, nu: PRIOR_NU }) : startMargin(c);
 }
 
 /** Lays the colour sequence on the band's rows and makes it in the way asked for, or the cheapest that can be done. */

@@ -43,7 +43,8 @@ export function closeDesign(design: Design, know: Knowledge): Result<ClosedDesig
     girthMm: design.wearer.girthMm,
     pass: passOf(r.product, r.measures),
     tied: lanesOf(m, 'core').length || lanesOf(m, 'work').length,
-    tailMm: r.tailMm,
+    tailMm: r.handMm('knot'),
+    handMm: r.handMm,
     measures: r.measures,
   });
   const first = context(dry.finishedMm);

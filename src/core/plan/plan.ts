@@ -1,3 +1,4 @@
+import { handLengthMm } from '../chance/hands.ts';
 import { compareSchools } from '../fit/schools.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { fail, type Result } from '../result.ts';
@@ -33,8 +34,8 @@ function planClosed(c: ClosedDesign): Result<Plan> {
   }
   const made = bandsOf(c);
   if (!made.ok) return made;
-  const { bands, cords: woven, ring, sequence } = made.value;
-  const cords = [...woven, ...extraCords({ r, m, band: 0 }, closing.extra ?? [], design.cords.length)];
+  const { bands, cords: woven, ring, sequence, q } = made.value;
+  const cords = [...woven, ...extraCords({ r, m, band: 0, q }, closing.extra ?? [], design.cords.length)];
   const innerMm = closing.finishedMm - Math.PI * m.thicknessMm;
   if (innerMm <= 0) return fail(noRoomInside(c));
   const openMm = closing.openMm === undefined ? undefined : closing.openMm - Math.PI * m.thicknessMm;
@@ -55,6 +56,8 @@ function planClosed(c: ClosedDesign): Result<Plan> {
     bands,
     caseMm: layout.caseMm,
     measures: r.measures,
+    chance: r.chance,
+    hands: { plannedMm: r.handMm('row'), toolMm: handLengthMm('row', 'tool', m.diameterMm) },
     closed: {
       id: r.closure.id,
       closedMm: innerMm,

@@ -1,20 +1,21 @@
+import { handLengthMm } from '../chance/hands.ts';
 import { findClosure } from '../closures/index.ts';
 import { checkOptions } from '../closures/options.ts';
 import { lanesOfWeave } from '../colour/lanes.ts';
 import { cordLetter, findColour } from '../colour/palette.ts';
 import { type Item, parseSequence } from '../colour/sequence.ts';
-import { FIBRE_MELTS, findCord } from '../cord/cords.ts';
+import { effectiveDiameterMm, FIBRE_MELTS, findCord } from '../cord/cords.ts';
 import { type Measure, type Measured, measured } from '../fit/measures.ts';
 import { findProduct, type Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
 import { type Issue, ok, type Result } from '../result.ts';
 import { formatLength } from '../units/index.ts';
+import { chanceOf } from './chance.ts';
 import type { Knowledge } from './knowledge.ts';
 import type { Resolved } from './resolved.ts';
 import { STYLES } from './setups/index.ts';
 
-export const DEFAULT_TAIL_MM = 150;
 export const DEFAULT_ROUND_MM = 10;
 
 /** Looks every id up and checks every number's range; all issues at once, each at its place. */
@@ -55,8 +56,8 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
   }
   if (product) issues.push(...measureIssues(design, product));
   const sequence = readSequence(design, issues);
-  const tailMm = design.tailMm ?? DEFAULT_TAIL_MM;
-  range(issues, tailMm, 0, 1000, '/tailMm', 'A tail');
+  if (design.tailMm !== undefined)
+    range(issues, design.tailMm, 0, 1000, '/tailMm', 'The length that your hands hold');
   const roundToMm = design.roundToMm ?? DEFAULT_ROUND_MM;
   range(issues, roundToMm, 1, 500, '/roundToMm', 'The step that cuts are rounded up to');
   if (issues.length > 0) return { ok: false, issues };
@@ -74,7 +75,9 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
     measures,
     melts,
     sequence,
-    tailMm,
+    handMm: (act, diameterMm = effectiveDiameterMm(cord)) =>
+      handLengthMm(act, design.hands ?? 'fingers', diameterMm, design.tailMm),
+    chance: chanceOf(design),
     roundToMm,
   });
 }

@@ -1,3 +1,4 @@
+import type { LastAct } from '../chance/hands.ts';
 import type { Closure } from '../closures/types.ts';
 import type { CordColour } from '../colour/palette.ts';
 import type { Item } from '../colour/sequence.ts';
@@ -22,6 +23,9 @@ export interface Resolved {
   readonly melts: boolean;
   /** Colours along the length, read. */
   readonly sequence: readonly Item[] | undefined;
-  readonly tailMm: number;
+  /** What hands need of an end, by what is done with it last. */
+  readonly handMm: (act: LastAct, diameterMm?: number) => number;
+  /** Chance that no end runs short. */
+  readonly chance: number;
   readonly roundToMm: number;
 }

@@ -63,7 +63,7 @@ function moved(design: Design, { closed }: Plan, offMm: number): Remedy[] {
   ];
 }
 
-/** Rows more or fewer, and what that leaves: margin, rounding, and the tail, less what the hands need at the end. */
+/** Rows more or fewer, and what that leaves: spare, rounding, and the hand lengths, less what the hands need at the end. */
 function rowsChanged(design: Design, plan: Plan, offMm: number): Remedy {
   const { rowHeightMm, strands } = plan.metrics;
   const rows = Math.round(-offMm / rowHeightMm) || -Math.sign(offMm);
@@ -85,7 +85,7 @@ function rowsChanged(design: Design, plan: Plan, offMm: number): Remedy {
       return {
         letter: c.letter,
         mm: spare - used,
-        why: why`margin and rounding ${len(spare)} ${used >= 0 ? '−' : '+'} ${len(Math.abs(change))} of band × ${num(perMm + cores)}; its tails stay as they are`,
+        why: why`spare and rounding ${len(spare)} ${used >= 0 ? '−' : '+'} ${len(Math.abs(change))} of band × ${num(perMm + cores)}; the hand lengths stay as they are`,
       };
     });
   const enough = remaining.every((r) => r.mm >= 0);

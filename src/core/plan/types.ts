@@ -29,6 +29,17 @@ export interface CordMark {
   readonly why: Why;
 }
 
+/** What is uncertain of one end of a cord. */
+export interface CordEnd {
+  /** Cord that the weave takes of it, in mm; 0 where nothing is woven. */
+  readonly wovenMm: number;
+  /** Variance of the logarithm of that, and the share of it that all ends have in common. */
+  readonly variance: number;
+  readonly loading: number;
+  /** What it is longer than its own margin, because the other half from the fold needs more, in standard deviations. */
+  readonly surplus: number;
+}
+
 export interface CordCut {
   readonly letter: string;
   readonly name: string;
@@ -48,8 +59,10 @@ export interface CordCut {
   readonly cutLengthMm: number;
   /** What stays in the finished piece. */
   readonly usedLengthMm: number;
-  /** Least and most that it may really take, tails included: the weave may use less or more than worked out. */
+  /** Between these it really needs, in nineteen of twenty pieces, hand lengths included. */
   readonly neededMm: readonly [number, number];
+  /** One for each way from its fold, or for the whole cord: what may be off, and by how much. */
+  readonly ends: readonly CordEnd[];
   readonly parts: readonly CordPart[];
   readonly why: Why;
   /** Where along the cord a mark is made, from its first end: its fold, its join, where a stopper starts. */
@@ -122,6 +135,10 @@ export interface Plan {
   /** Flat length of a watch case between the bands; 0 without one. */
   readonly caseMm: number;
   readonly measures: Readonly<Record<string, Measured>>;
+  /** Chance that no end runs short: what was asked for. */
+  readonly chance: number;
+  /** What the hands hold of an end at its last row: as planned, and with a fid or needle, in mm. */
+  readonly hands: { readonly plannedMm: number; readonly toolMm: number };
   readonly sequence?: SequencePlan;
   /** Ring on a collar: where it lies, in rows and mm of the first band. */
   readonly ring?: RingPlace;

@@ -12,8 +12,10 @@ export interface WorkingEnd {
   readonly startMm: number;
   /** What the rows up to a number take of it, as planned, in mm; fractions of a row count. */
   readonly usedMm: (rows: number) => number;
-  /** Hands need some of it to tie its last row; an end that is spliced on to the next needs none. */
-  readonly hasTail: boolean;
+  /** The woven share of that: what the maker's hand makes more or less. */
+  readonly wovenMm: (rows: number) => number;
+  /** What hands were planned to hold of it at the end, in mm; an end that is spliced on to the next needs none. */
+  readonly handMm: number;
   /** What the closure still needs of it after the last row, in mm. */
   readonly closureMm: number;
 }
@@ -40,8 +42,15 @@ export function workingEnds(plan: Plan, band: number, strands?: readonly string[
             strand: beyond[0]!.strand!,
             lane: beyond[0]!.lane ?? 0,
             startMm: beyond.reduce((sum, p) => sum + p.lengthMm, 0),
-            hasTail: beyond.some((p) => p.what === 'tail'),
+            handMm: beyond.filter((p) => p.what === 'tail').reduce((sum, p) => sum + p.lengthMm, 0),
             usedMm: (rows) => used(beyond, plan, band, rows),
+            wovenMm: (rows) =>
+              used(
+                beyond.filter((p) => p.what === 'weave'),
+                plan,
+                band,
+                rows,
+              ),
             closureMm: beyond
               .filter(
                 (p) => p.what === 'closure' || (p.what === 'attach' && isAfter(p, b.startMm, b.wovenMm)),

@@ -1,6 +1,6 @@
+import type { Estimate } from '../chance/normal.ts';
 import { len, num, percent, type Why, why } from '../why/why.ts';
 import type { Side, Tying } from './moves.ts';
-import type { Estimate } from './normal.ts';
 
 /** What the maker can still see of the rows that are tied. */
 export interface CountEvidence {

@@ -1,10 +1,13 @@
+import { allReach } from '../chance/joint.ts';
+import type { Estimate } from '../chance/normal.ts';
+import { type Measuring, type PieceState, type PlannedPiece, pieceState } from '../chance/piece.ts';
+import { PRIOR, TAPE } from '../chance/spread.ts';
 import { SPLICE_FROM_END_MM } from '../plan/setups/splice.ts';
 import type { Plan } from '../plan/types.ts';
 import { len, num, percent, type Why, why } from '../why/why.ts';
 import { type WorkingEnd, workingEnds } from './ends.ts';
 import { rowMmOf } from './events.ts';
-import { type LeftMeasured, lastOf, learnRow, learnTension, TAPE_MM, type WovenMeasured } from './learn.ts';
-import { below, type Estimate } from './normal.ts';
+import { type LeftMeasured, lastOf, type WovenMeasured } from './learn.ts';
 
 export interface ReachAsk {
   readonly plan: Plan;
@@ -16,8 +19,8 @@ export interface ReachAsk {
   readonly rowsOf?: number | undefined;
   readonly left: readonly LeftMeasured[];
   readonly woven: readonly WovenMeasured[];
-  /** What the hands need of an end to tie the last row, in mm. */
-  readonly tailMm: number;
+  /** The most that hands need of an end, in mm, where it is less than planned: with a fid or needle. */
+  readonly mostHandMm?: number;
   readonly carriesLoad?: boolean;
 }
 
@@ -54,104 +57,155 @@ export interface ReachRemedy {
   readonly ok: boolean;
 }
 
-/** How much one stretch of rows differs from the next. */
-const DRIFT = 0.03;
-/** 95 % lie below this many standard deviations. */
+/** 95 % are below this many standard deviations. */
 const Z95 = 1.645;
 /** Below these chances it is doubtful, or said to be short. */
 const SURE = 0.95;
 const EVEN = 0.5;
-/** With a fid or a lacing needle an end may be this short. */
-export const FID_TAIL_MM = 60;
 /** Rows may be spread by so much of a cord's thickness before the cores show as gaps. */
 const MOST_SPREAD = 0.5;
 
 /**
- * How far the cord goes. The maker's tension starts from the plan's own spread and is narrowed by every measuring in this
- * piece, over all ends together, since the same hands pull them; what comes may still drift a little.
+ * How far the cord goes: the plan's own model of what a piece may use, narrowed by every measuring in this one. A fresh
+ * cut has exactly the chance that it was cut for (and a little more, from rounding up).
  */
 export function willItReach(ask: ReachAsk): Reach {
-  const { plan, band, rowsDone, tailMm } = ask;
+  const { plan, band, rowsDone } = ask;
   const ends = workingEnds(plan, band, ask.strands);
   const b = plan.bands[band]!;
-  const spread = Math.max(0.01, plan.metrics.spread);
-  const tension = learnTension(ends, ask.left, spread);
-  const rowMm = learnRow(rowMmOf(b), ask.woven, spread);
-  const rowsTotal =
-    ask.woven.length > 0
-      ? { mean: b.wovenMm / rowMm.mean, sd: (b.wovenMm / rowMm.mean) * (rowMm.sd / rowMm.mean) }
-      : { mean: b.rows, sd: 0 };
-  const total =
-    ask.rowsOf ?? (ask.woven.length > 0 ? Math.max(rowsDone, Math.round(rowsTotal.mean)) : b.rows);
+  const state = pieceState(plannedPiece(ask, ends), measuringsOf(ask, ends));
+  const rowMm = estimateOf(rowMmOf(b), state.row);
+  const hasLength = ask.woven.some((w) => w.rows > 0);
+  const rowsTotal = hasLength ? state.rows : { mean: b.rows, sd: 0 };
+  const total = ask.rowsOf ?? (hasLength ? Math.max(rowsDone, Math.round(state.rows.mean)) : b.rows);
   const rowsNeeded = Math.max(0, total - rowsDone);
-  const reached = ends.map((end, i) => reachOf(end, i, ask, tension, rowsNeeded, tailMm));
+  const z = ends.map((end, i) => marginOf(end, i, ask, state));
+  const reached = ends.map((end, i) => reachOf(end, i, ask, state, rowsNeeded, z[i]!));
   const worst =
     reached.length > 0
       ? reached.reduce((a, e) => (e.chance < a.chance || (e.chance === a.chance && e.rows < a.rows) ? e : a))
       : undefined;
-  const chance = rowsNeeded === 0 ? 1 : (worst?.chance ?? 1);
-  const verdict: Verdict = chance >= SURE ? 'reaches' : chance >= EVEN ? 'doubtful' : 'short';
+  const chance =
+    rowsNeeded === 0 ? 1 : allReach(z, { loadings: loadingsOf(state), nu: state.nu }, state.scale);
+  // A cut for fewer than 95 % is as good as it was meant to be.
+  const sure = Math.min(SURE, plan.chance - 0.02);
+  const verdict: Verdict = chance >= sure ? 'reaches' : chance >= EVEN ? 'doubtful' : 'short';
+  const tension = estimateOf(1, state.perRow);
   const base = { ends: reached, worst, rowsNeeded, rowsTotal, chance, verdict, tension, rowMm };
   return { ...base, remedies: verdict === 'reaches' || !worst ? [] : remedies(ask, base, worst) };
+}
+
+const estimateOf = (planned: number, log: Estimate): Estimate => {
+  const mean = planned * Math.exp(log.mean);
+  return { mean, sd: mean * log.sd };
+};
+
+function plannedPiece({ plan, band, rowsOf, woven }: ReachAsk, ends: readonly WorkingEnd[]): PlannedPiece {
+  const b = plan.bands[band]!;
+  // Once the maker counts rows instead of measuring, rows decide.
+  const isSettled = rowsOf !== undefined && rowsOf !== b.rows && !woven.some((w) => w.rows > 0);
+  return {
+    ends,
+    rows: b.rows,
+    rowMm: rowMmOf(b),
+    shared: plan.metrics.shared,
+    rowSd: Math.max(0.005, plan.metrics.spread / 2),
+    settledRows: isSettled ? rowsOf : undefined,
+  };
+}
+
+/** The last measuring of every end and of the length at each row. */
+function measuringsOf({ left, woven }: ReachAsk, ends: readonly WorkingEnd[]): Measuring[] {
+  return [
+    ...left
+      .filter((l) => l.rows > 0 && ends[l.end])
+      .map((l) => ({ rows: l.rows, end: l.end, usedMm: ends[l.end]!.startMm - l.leftMm })),
+    ...woven.filter((w) => w.rows > 0).map((w) => ({ rows: w.rows, wovenMm: w.wovenMm })),
+  ];
+}
+
+/** By how many standard deviations an end is longer than what it will have used: lognormal, like the cut. */
+const handsOf = (end: WorkingEnd, { mostHandMm = Number.POSITIVE_INFINITY }: ReachAsk): number =>
+  Math.min(end.handMm, mostHandMm);
+
+function marginOf(end: WorkingEnd, i: number, ask: ReachAsk, state: PieceState): number {
+  const available = end.startMm - end.closureMm - handsOf(end, ask);
+  const sd = Math.sqrt(Math.max(1e-6, state.covariance[i]![i]!));
+  const rows = ask.plan.bands[ask.band]!.rows;
+  const toUse = Math.max(5 * sd, end.wovenMm(rows) - end.wovenMm(Math.min(rows, ask.rowsDone)));
+  const over = 1 + (available - state.totalMm[i]!) / toUse;
+  return over <= 0 ? -8 : (Math.log(over) * toUse) / sd;
+}
+
+/** What the ends have in common, as one share for all of them. */
+function loadingsOf({ covariance }: PieceState): number[] {
+  const K = covariance.length;
+  if (K < 2) return covariance.map(() => 0);
+  let [sum, count] = [0, 0];
+  for (let i = 0; i < K; i++)
+    for (let j = 0; j < i; j++) {
+      sum += covariance[i]![j]! / Math.sqrt(covariance[i]![i]! * covariance[j]![j]!);
+      count++;
+    }
+  return covariance.map(() => Math.max(0, sum / count));
 }
 
 function reachOf(
   end: WorkingEnd,
   index: number,
-  { plan, band, rowsDone, left }: ReachAsk,
-  tension: Estimate,
+  ask: ReachAsk,
+  state: PieceState,
   rowsNeeded: number,
-  tailMm: number,
+  z: number,
 ): EndReach {
+  const { plan, band, rowsDone, left } = ask;
   const last = lastOf(
     left.filter((l) => l.rows <= rowsDone),
     index,
   );
   const fromRows = last?.rows ?? 0;
   const known = last?.leftMm ?? end.startMm;
-  const since = end.usedMm(rowsDone) - end.usedMm(fromRows);
-  const leftMm = known - tension.mean * since;
-  const hands = end.hasTail ? tailMm : 0;
-  const spare = leftMm - hands - end.closureMm;
   const planRows = plan.bands[band]!.rows;
+  // By rows: what one uses as it has turned out.
+  const factor = Math.exp(state.perRow.mean);
   const average = (end.usedMm(planRows) - end.usedMm(0)) / planRows;
-  // Rows beyond the planned ones take what one takes on average.
-  const need = (rows: number) => {
-    const beyond = Math.max(0, rowsDone + rows - planRows);
-    return end.usedMm(rowsDone + rows) - end.usedMm(rowsDone) + beyond * average;
-  };
-  const perRow = rowsNeeded > 0 ? need(rowsNeeded) / rowsNeeded : average;
-  const factor = tension.mean;
-  const sd = Math.hypot(tension.sd, DRIFT * Math.sqrt(Math.min(1, 10 / Math.max(1, rowsNeeded))));
+  const at = (rows: number) => end.usedMm(Math.min(rows, planRows)) + Math.max(0, rows - planRows) * average;
+  const since = at(rowsDone) - at(fromRows);
+  const leftMm = known - factor * since;
+  const hands = handsOf(end, ask);
+  const spare = leftMm - hands - end.closureMm;
+  const perRow = rowsNeeded > 0 ? (at(rowsDone + rowsNeeded) - at(rowsDone)) / rowsNeeded : average;
+  const sd = Math.hypot(state.perRow.sd, PRIOR.pieceWalk * Math.sqrt(rowsNeeded / Math.max(1, planRows) / 3));
   const rows = Math.max(0, spare / (factor * perRow));
-  const surely = Math.max(0, (spare - Z95 * TAPE_MM) / ((factor + Z95 * sd) * perRow));
-  const planned = need(rowsNeeded);
-  const doubt = Math.hypot((planned + since) * sd, TAPE_MM);
+  const surely = Math.max(0, (spare - Z95 * TAPE.limpMm) / (factor * Math.exp(Z95 * sd) * perRow));
+  const share = percent(round(factor));
   return {
     end,
     leftMm,
-    rows: Math.floor(rows),
+    rows: Math.floor(rows + 1e-6),
     surelyRows: Math.floor(surely),
-    chance: below((spare - factor * planned) / doubt),
-    why: why`${last ? why`${len(known)} measured at row ${num(fromRows, 0)}` : why`${len(known)} before the first row`}${since > 0.5 ? why` − ${len(factor * since)} used since` : []}${hands > 0 ? why` − ${len(hands)} for the hands` : []}${end.closureMm > 0.5 ? why` − ${len(end.closureMm)} for the closure` : []} = ${len(spare)}; a row takes ${len(factor * perRow)} (${percent(factor)} of the plan, ±${percent(sd)})`,
+    chance: allReach([z], { loadings: [0], nu: state.nu }, state.scale),
+    why: why`${last ? why`${len(known)} measured at row ${num(fromRows, 0)}` : why`${len(known)} before the first row`}${since > 0.5 ? why` − ${len(factor * since)} used since` : []}${hands > 0 ? why` − ${len(hands)} for the hands` : []}${end.closureMm > 0.5 ? why` − ${len(end.closureMm)} for the closure` : []} = ${len(spare)}; a row uses ${len(factor * perRow)} (${share} of the plan, ±${percent(round(sd))})`,
   };
 }
 
 function remedies(ask: ReachAsk, r: Omit<Reach, 'remedies'>, worst: EndReach): ReachRemedy[] {
-  const { plan, band, rowsDone, tailMm } = ask;
+  const { plan, band, rowsDone } = ask;
+  const { toolMm } = plan.hands;
+  const held = handsOf(worst.end, ask);
   const b = plan.bands[band]!;
   const rowMm = r.rowMm.mean;
   const makes = Math.min(worst.surelyRows, r.rowsNeeded);
   const missing = r.rowsNeeded - makes;
   const out: ReachRemedy[] = [];
   const perRow = (r.tension.mean * (worst.end.usedMm(b.rows) - worst.end.usedMm(0))) / b.rows;
-  if (tailMm > FID_TAIL_MM) {
-    const again = willItReach({ ...ask, tailMm: FID_TAIL_MM });
-    const gained = Math.floor((tailMm - FID_TAIL_MM) / perRow);
+  if (held > toolMm) {
+    const again = willItReach({ ...ask, mostHandMm: toolMm });
+    const gained = Math.floor((held - toolMm) / perRow);
     out.push({
       id: 'fid',
       ok: again.verdict === 'reaches',
-      what: why`Tie the last rows with a fid: an end may then be ${len(FID_TAIL_MM)} instead of ${len(tailMm)}, ${num(gained, 0)} rows more; chance that it reaches ${percent(round(again.chance))}.`,
+      what: why`Tie the last rows with a fid: an end may then be ${len(toolMm)} instead of ${len(held)}, ${num(gained, 0)} rows more; chance that it reaches ${percent(round(again.chance))}.`,
     });
   }
   const shorter = missing * rowMm;
@@ -178,7 +232,7 @@ function remedies(ask: ReachAsk, r: Omit<Reach, 'remedies'>, worst: EndReach): R
       id: 'swap',
       ok: gains,
       what: gains
-        ? why`Swap the ends: ${other.end.letter} has ${len(other.leftMm - worst.leftMm)} more and takes the thirstier way.`
+        ? why`Swap the ends: ${other.end.letter} is ${len(other.leftMm - worst.leftMm)} longer, so let it take the path that uses more cord.`
         : why`Swapping the ends gains nothing: both ways take as much cord.`,
     });
   }
@@ -188,7 +242,7 @@ function remedies(ask: ReachAsk, r: Omit<Reach, 'remedies'>, worst: EndReach): R
 
 /** Where a new piece would be joined: in the last row that is surely made, clear of the closure. */
 function splice(
-  { plan, band, carriesLoad, tailMm }: ReachAsk,
+  { plan, band, carriesLoad }: ReachAsk,
   r: Omit<Reach, 'remedies'>,
   worst: EndReach,
   makes: number,
@@ -209,7 +263,7 @@ function splice(
   return {
     id: 'splice',
     ok: true,
-    what: why`Splice ${worst.end.letter} in row ${num(row, 0)}, ${len((row - rowsDone) * perRow)} along it from the last row: fuse on ${len(after * perRow + tailMm)} of the same cord, and keep the join on the back.`,
+    what: why`Splice ${worst.end.letter} in row ${num(row, 0)}, ${len((row - rowsDone) * perRow)} along it from the last row: fuse on ${len(after * perRow + worst.end.handMm)} of the same cord, and keep the join on the back.`,
   };
 }
 

@@ -7,7 +7,7 @@ import { workingEnds } from './ends.ts';
 import { rowMmOf } from './events.ts';
 import { bumpsOn, findCount, signSide } from './lostCount.ts';
 import { type Progress, reduceProgress, startProgress, stepIndex } from './progress.ts';
-import { FID_TAIL_MM, type Verdict, willItReach } from './reach.ts';
+import { type Verdict, willItReach } from './reach.ts';
 import { type Guide, guideFor } from './steps.ts';
 import { USUAL_WAY } from './types.ts';
 
@@ -107,7 +107,7 @@ function tie(n: number): Tied {
       for (const [i, e] of ends.entries())
         left[i]! -= (e.usedMm(rows + 1) - e.usedMm(rows)) * maker.tension * drift;
       rows++;
-      if (Math.min(...left.map((mm, i) => mm - ends[i]!.closureMm)) < FID_TAIL_MM) shortAt = rows;
+      if (Math.min(...left.map((mm, i) => mm - ends[i]!.closureMm)) < made.hands.toolMm) shortAt = rows;
     }
     act({ type: 'go', to: guide.steps[index + 1]!.id, now });
     // Called away and pressed once too often or forgot to: the count is lost and found again.
@@ -123,7 +123,7 @@ function tie(n: number): Tied {
         rowsDone: here.at.row - 1,
         left: p.left.filter((l) => l.band === 0),
         woven: [],
-        tailMm: FID_TAIL_MM,
+        mostHandMm: made.hands.toolMm,
       });
       lastVerdict = reach.verdict;
       said[rows] = reach.verdict;

@@ -195,7 +195,7 @@ describe('steps', () => {
     }
     // An end that is spliced on needs no tail for the hands: nothing is said to be short from the start.
     const ends = workingEnds(made.value, 0);
-    expect(ends.filter((e) => e.hasTail)).toHaveLength(2);
+    expect(ends.filter((e) => e.handMm > 0)).toHaveLength(2);
     expect(ends.length).toBe(6);
   });
 

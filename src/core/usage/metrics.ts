@@ -1,7 +1,11 @@
+import { PRIOR_SHARED, type SharedSpread } from '../chance/spread.ts';
 import { type CordType, effectiveDiameterMm } from '../cord/cords.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
 import type { Role } from '../weave/types.ts';
 import { len, num, percent, type Why, why } from '../why/why.ts';
+
+/** What all of it comes to, as a share. */
+const USE_SD = Math.round(Math.sqrt(PRIOR_SHARED.lasting + PRIOR_SHARED.piece) * 1000) / 1000;
 
 export interface StrandUsage {
   readonly name: string;
@@ -23,12 +27,14 @@ export interface WeaveMetrics {
   readonly strands: readonly StrandUsage[];
   /** Strands only lie side by side: there are no rows. */
   readonly isPlain: boolean;
-  /** Share by which usage and sizes may be off until the maker ties a swatch. */
+  /** Share by which sizes (row height, width, thickness) may be off until the maker ties a swatch. */
   readonly spread: number;
+  /** Variance of the cord used per length, as far as all ends have it in common. */
+  readonly shared: SharedSpread;
   readonly source: Why;
 }
 
-/** Prior spread of usage between makers and cords before a swatch is tied. */
+/** Prior spread of sizes between makers and cords before a swatch is tied; use per length is known better. */
 export const PRIOR_SPREAD = 0.1;
 
 /**
@@ -50,6 +56,7 @@ export function weaveMetrics(solved: SolvedFacts, cord: CordType): WeaveMetrics 
     })),
     isPlain: solved.strands.every((s) => s.lengthD <= solved.periodD * s.periods),
     spread: PRIOR_SPREAD,
-    source: why`rope engine: strands pulled tight in space, ${len(cord.nominalMm)} cord at ${percent(cord.girthFactor)} of its thickness, rows packed to ${num(solved.squash)}; ±${percent(PRIOR_SPREAD)} until you tie a swatch`,
+    shared: PRIOR_SHARED,
+    source: why`rope engine: strands pulled tight in space, ${len(cord.nominalMm)} cord at ${percent(cord.girthFactor)} of its thickness, rows packed to ${num(solved.squash)}; sizes ±${percent(PRIOR_SPREAD)}, cord per length ±${percent(USE_SD)} until you tie a swatch`,
   };
 }

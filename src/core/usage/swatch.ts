@@ -1,3 +1,4 @@
+import { PRIOR, PRIOR_SHARED, type SharedSpread, TAPE } from '../chance/spread.ts';
 import { fail, type Issue, ok, type Result } from '../result.ts';
 import { len, num, type Why, why } from '../why/why.ts';
 import type { WeaveMetrics } from './metrics.ts';
@@ -61,8 +62,19 @@ export function withSwatch(engine: WeaveMetrics, swatch: Swatch): WeaveMetrics {
     widthMm: engine.widthMm * widthScale,
     strands: engine.strands.map((s) => (s.role === 'core' ? s : { ...s, perLength: s.perLength * scale })),
     spread: DAY_SPREAD + READ_MM / swatch.wovenMm,
+    shared: sharedAfterSwatch(swatch),
     source,
   };
+}
+
+/**
+ * What is still unknown of the factor after a swatch: it was one piece with its own level and walk, read with a tape, row by
+ * row. The rest (hands, weave, cord) is in it.
+ */
+function sharedAfterSwatch(swatch: Swatch): SharedSpread {
+  const tape = (TAPE.limpMm ** 2 * 2) / swatch.workUsedMm ** 2 + (TAPE.wovenMm / swatch.wovenMm) ** 2;
+  const known = PRIOR_SHARED.piece + tape + PRIOR.row ** 2 / swatch.rows;
+  return { lasting: 1 / (1 / PRIOR_SHARED.lasting + 1 / known), piece: PRIOR_SHARED.piece };
 }
 
 /** Working cord, all ends together, for each mm of band. */

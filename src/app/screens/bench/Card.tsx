@@ -5,10 +5,12 @@ import type { Check, Figure } from '../../../core/plan/check.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { BarOrder } from '../../ui/BarOrder.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { chanceText } from '../../ui/chance.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
+import { LessSpare } from './LessSpare.tsx';
 import { StartTying } from './StartTying.tsx';
 
 interface Props {
@@ -29,7 +31,12 @@ export function Card({ onExport }: Props) {
       aria-label="The card"
       className="flex flex-col gap-3 rounded-xl border border-rule bg-card p-4 shadow-sm"
     >
-      <h2 className="font-bold font-title text-xl">Cut</h2>
+      <h2 className="font-bold font-title text-xl">
+        Cut{' '}
+        <span className="font-normal font-sans text-[15px] text-ink-soft" data-testid="cut-chance">
+          {plan.chance === 0.98 ? 'about 98 %' : chanceText(plan.chance)} sure to reach
+        </span>
+      </h2>
       <ul className="-mt-1 divide-y divide-rule">
         {plan.cords.map((c) => (
           <li key={c.letter} className="flex items-center gap-2 py-1.5">
@@ -41,6 +48,7 @@ export function Card({ onExport }: Props) {
           </li>
         ))}
       </ul>
+      <LessSpare />
       <p className="rounded bg-amber-pale px-2.5 py-1 text-[14px] text-amber-ink leading-snug">
         Cut away from your hand.{' '}
         {melts

@@ -1,10 +1,12 @@
 import { inkOn, mix } from '../../../core/drawing/tone.ts';
+import { PART_NAMES } from '../../../core/plan/setups/finish.ts';
 import type { CordCut, CordPart, Plan } from '../../../core/plan/types.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber } from '../../ui/WhyNumber.tsx';
 import { type Lit, useLit, usePlan } from './BenchContext.tsx';
 import { LaneMarks } from './LaneMarks.tsx';
+import { LikelyBar } from './LikelyBar.tsx';
 
 /** Every cord unrolled, all at one scale, in the order in which it is used. */
 export function Warp() {
@@ -92,11 +94,11 @@ function Lane({ plan, cord, index, share }: { plan: Plan; cord: CordCut; index: 
         testId={`cut-${cord.letter}`}
         aside={
           <>
-            The weave may take more or less than worked out: it will really need{' '}
-            {show(cord.neededMm[0], { kind: 'cut' })} to {show(cord.neededMm[1], { kind: 'cut' })}, tails
-            included. The rule of thumb for a Solomon bar, a foot of cord for each inch, would give{' '}
-            {show(thumb.value, { kind: 'cut' })} in all; this plan cuts{' '}
-            {show(plan.figures.total.value, { kind: 'cut' })}, tails and margin included.
+            <LikelyBar cord={cord} chance={plan.chance} />
+            In nineteen of twenty pieces it needs {show(cord.neededMm[0], { kind: 'cut' })} to{' '}
+            {show(cord.neededMm[1], { kind: 'cut' })}, hand lengths included. The rule of thumb for a Solomon
+            bar, a foot of cord for each inch, would give {show(thumb.value, { kind: 'cut' })} in all; this
+            plan cuts {show(plan.figures.total.value, { kind: 'cut' })}, hand lengths and spare included.
           </>
         }
       />
@@ -134,7 +136,7 @@ function Stretch({ id, part, base, share, isLit, onPoint }: StretchProps) {
   const show = useLength();
   const fill = mix(base, '#ffffff', FADE[part.what]);
   const waste = part.what === 'tail' || part.what === 'margin' || part.what === 'rounding';
-  const label = `${part.what} ${show(part.lengthMm, { kind: 'small' })}`;
+  const label = `${PART_NAMES[part.what]} ${show(part.lengthMm, { kind: 'small' })}`;
   return (
     <div
       id={id}
@@ -148,7 +150,7 @@ function Stretch({ id, part, base, share, isLit, onPoint }: StretchProps) {
       className={`relative h-full min-w-0 overflow-hidden whitespace-nowrap border-paper border-r text-[13px] leading-8 ${waste ? 'border border-ink-soft/50 border-dashed' : ''} ${isLit ? 'z-10 outline-3 outline-amber-ink outline-offset-1' : ''}`}
       style={{ width: `${share * 100}%`, background: fill, color: inkOn(fill) }}
     >
-      {share > 0.075 && <span className="px-1.5">{part.what}</span>}
+      {share > 0.075 && <span className="px-1.5">{PART_NAMES[part.what]}</span>}
     </div>
   );
 }

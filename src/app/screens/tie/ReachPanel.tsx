@@ -1,8 +1,9 @@
 import { CircleAlert, CircleCheck } from 'lucide-react';
 import { useState } from 'react';
 import { findProduct } from '../../../core/fit/products.ts';
-import { FID_TAIL_MM, type Verdict, willItReach } from '../../../core/steps/reach.ts';
+import { type Verdict, willItReach } from '../../../core/steps/reach.ts';
 import { Button } from '../../ui/Button.tsx';
+import { chanceText } from '../../ui/chance.ts';
 import { LengthField } from '../../ui/LengthField.tsx';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
@@ -15,7 +16,7 @@ import { useHere, usePiece } from './TieContext.tsx';
 const VERDICTS: Readonly<Record<Verdict, string>> = {
   reaches: 'It reaches',
   doubtful: 'It may not reach',
-  short: 'It does not reach',
+  short: 'It will not reach',
 };
 
 /** Will it reach? From what is left of each end, at once and with what can be done. */
@@ -24,15 +25,15 @@ export default function ReachPanel({ onClose }: { readonly onClose: () => void }
   const { dispatch } = usePiece();
   const show = useLength();
   const { plan, band, pass, rowsDone, rowsOf, tying } = here;
-  const usual = tying.design.tailMm ?? 150;
-  const [tailMm, setTail] = useState(usual);
+  const { plannedMm, toolMm } = plan.hands;
+  const [withTool, setWithTool] = useState(false);
   const measured = measuredHere(here);
   const reach = willItReach({
     plan,
     band,
     rowsDone,
     ...measured,
-    tailMm,
+    ...(withTool ? { mostHandMm: toolMm } : {}),
     carriesLoad: findProduct(tying.design.product)?.carriesLoad ?? false,
   });
   const isGood = reach.verdict === 'reaches';
@@ -79,14 +80,14 @@ export default function ReachPanel({ onClose }: { readonly onClose: () => void }
           <legend className="font-medium text-sm">The last row is tied</legend>
           <div className="mt-1 flex flex-wrap gap-2">
             {[
-              { mm: usual, name: 'by hand' },
-              { mm: FID_TAIL_MM, name: 'with a fid' },
+              { mm: plannedMm, name: 'as planned', isTool: false },
+              { mm: toolMm, name: 'with a fid or needle', isTool: true },
             ].map((o) => (
               <Button
                 key={o.name}
-                aria-pressed={tailMm === o.mm}
-                look={tailMm === o.mm ? 'next' : 'plain'}
-                onClick={() => setTail(o.mm)}
+                aria-pressed={withTool === o.isTool}
+                look={withTool === o.isTool ? 'next' : 'plain'}
+                onClick={() => setWithTool(o.isTool)}
               >
                 {o.name}, {show(o.mm, { kind: 'small' })}
               </Button>
@@ -105,10 +106,11 @@ export default function ReachPanel({ onClose }: { readonly onClose: () => void }
         </p>
         {reach.worst && (
           <p className="mt-1 text-ink text-xl" data-testid="reach-rows">
-            {reach.worst.end.letter} still makes <strong className="figure">{reach.worst.rows}</strong> rows
-            (surely <strong className="figure">{reach.worst.surelyRows}</strong>);{' '}
-            <strong className="figure">{reach.rowsNeeded}</strong> are needed. Chance{' '}
-            {Math.round(reach.chance * 100)} %.
+            {reach.worst.end.letter} has cord for about <strong className="figure">{reach.worst.rows}</strong>{' '}
+            more rows (at least <strong className="figure">{reach.worst.surelyRows}</strong>);{' '}
+            <strong className="figure">{reach.rowsNeeded}</strong> are needed: a {chanceText(reach.chance)}{' '}
+            chance
+            {reach.ends.length > 1 && ' that all ends reach'}.
           </p>
         )}
         {reach.worst && (
@@ -117,7 +119,7 @@ export default function ReachPanel({ onClose }: { readonly onClose: () => void }
           </p>
         )}
         <p className="mt-2 text-base text-ink-soft" data-testid="learned">
-          Your hand in this piece takes {Math.round(reach.tension.mean * 100)} % of the planned cord (±
+          You are using {Math.round(reach.tension.mean * 100)} % of the planned cord (±
           {(reach.tension.sd * 100).toFixed(0)} %)
           {reach.rowsTotal.sd > 0 && (
             <>; at your row height the length fills with {Math.round(reach.rowsTotal.mean)} rows</>

@@ -7,10 +7,10 @@ import { useHere } from './TieContext.tsx';
 /** Says by itself that the cord may not reach, once something was measured and as long as it is so. */
 export function Warning({ onPanel }: { readonly onPanel: (panel: PanelName) => void }) {
   const here = useHere();
-  const { plan, band, rowsDone, tying } = here;
+  const { plan, band, rowsDone } = here;
   const measured = measuredHere(here);
   if (!here.step.at || measured.left.length === 0) return null;
-  const reach = willItReach({ plan, band, rowsDone, ...measured, tailMm: tying.design.tailMm ?? 150 });
+  const reach = willItReach({ plan, band, rowsDone, ...measured });
   if (!reach.worst || reach.verdict === 'reaches') return null;
   const { worst, rowsNeeded, verdict } = reach;
   return (
@@ -22,7 +22,7 @@ export function Warning({ onPanel }: { readonly onPanel: (panel: PanelName) => v
     >
       <CircleAlert className="shrink-0" size={26} aria-hidden />
       <span role="status">
-        {worst.end.letter} {verdict === 'short' ? 'does not reach' : 'may not reach'}: surely{' '}
+        {worst.end.letter} {verdict === 'short' ? 'will not reach' : 'may not reach'}: at least{' '}
         {worst.surelyRows} of {rowsNeeded} rows. What can be done?
       </span>
     </button>

@@ -1,3 +1,4 @@
+import { handLengthMm, type Tool } from '../../chance/hands.ts';
 import { fingerHullMm } from '../../fit/fingers.ts';
 import { len, num, percent, why } from '../../why/why.ts';
 import type { Check } from '../check.ts';
@@ -140,21 +141,22 @@ function stiffness({ r, stiffMm }: CheckContext): Check[] {
   ];
 }
 
-const HANDS_MM = 100;
-const FID_MM = 60;
-
-function tails({ r }: CheckContext): Check {
-  const tail = r.tailMm;
-  const ok = tail >= FID_MM;
+/** Where the maker set what hands hold: is it enough, by hand or with a tool? */
+function tails({ r, m }: CheckContext): Check {
+  const held = r.handMm('row');
+  const usual = (tool: Tool) => handLengthMm('row', tool, m.diameterMm);
+  const ok = held >= usual('tool');
   return {
     id: 'tail.enough',
     ok,
     message:
-      tail >= HANDS_MM
-        ? why`tails of ${len(tail)} are long enough to tie with`
+      held >= usual('fingers')
+        ? why`ends of ${len(held)} are long enough to tie the last row by hand`
         : ok
-          ? why`tails of ${len(tail)} can be tied with a fid or lacing needle, not by hand alone`
-          : why`tails of ${len(tail)} are too short to tie with, even with a fid`,
-    ...(ok ? {} : { fix: { label: why`leave ${len(HANDS_MM)}`, patch: { tailMm: HANDS_MM } } }),
+          ? why`ends of ${len(held)} can be tied with a fid or lacing needle, not by hand alone`
+          : why`ends of ${len(held)} are too short to tie the last row, even with a fid`,
+    ...(ok
+      ? {}
+      : { fix: { label: why`leave ${len(usual('fingers'))}`, patch: { tailMm: usual('fingers') } } }),
   };
 }

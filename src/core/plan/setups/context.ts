@@ -14,6 +14,8 @@ export interface SetupContext {
   readonly end: BandEnd;
   readonly wovenMm: number;
   readonly rows: number;
+  /** Margin of every end in standard deviations, at which all reach with the promised chance. */
+  readonly q: number;
   /** Rings that working ends go over. */
   readonly rings?: readonly RingPlace[];
   /** Beads, on which nothing is woven. */

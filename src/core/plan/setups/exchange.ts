@@ -5,7 +5,7 @@ import type { CordPart } from '../types.ts';
 import { behind, changeMark, rowMmOf, totalCut, type WayMade } from './changes.ts';
 import { inPairs, lanesOf, type SetupContext, startOf } from './context.ts';
 import { finish } from './finish.ts';
-import { backwards, coreEnd, coreRun, startLeg, workEnd } from './parts.ts';
+import { coreEnd, coreRun, startLeg, workEnd } from './parts.ts';
 
 /** Two cords, one working and one inside; at every change they trade places. No cord is cut. */
 export function exchange(c: SetupContext, stretches: readonly Stretch[], way: 'swap' | 'carry'): WayMade {
@@ -60,7 +60,7 @@ export function exchange(c: SetupContext, stretches: readonly Stretch[], way: 's
     finish(c, {
       index: cord,
       role: stretches[0]!.cord === cord ? 'works first' : 'starts inside',
-      parts: [...backwards(half(cord, 0)), ...half(cord, 1)],
+      parts: [half(cord, 0), half(cord, 1)],
       fold:
         stretches[0]!.cord === cord
           ? why`its middle goes behind the cores`
@@ -75,8 +75,8 @@ export function exchange(c: SetupContext, stretches: readonly Stretch[], way: 's
       letter: `${cordLetter(coreCord)}${used.includes(coreCord) ? '+' : ''}`,
       role: 'two cores that stay inside',
       parts: [
-        ...backwards([...startLeg(c, 2), coreRun(c, pair[0]!), ...coreEnd(c, 2)]),
-        ...[...startLeg(c, 3), coreRun(c, pair[1]!), ...coreEnd(c, 3)],
+        [...startLeg(c, 2), coreRun(c, pair[0]!), ...coreEnd(c, 2)],
+        [...startLeg(c, 3), coreRun(c, pair[1]!), ...coreEnd(c, 3)],
       ],
       fold: why`the middle: it lies over the first end`,
     }),

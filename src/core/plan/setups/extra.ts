@@ -6,7 +6,7 @@ import { finish } from './finish.ts';
 
 /** Cords that the closure needs beside the weave's: sliders, keepers, control loops. Lettered on after the others. */
 export const extraCords = (
-  c: Pick<SetupContext, 'r' | 'm' | 'band'>,
+  c: Pick<SetupContext, 'r' | 'm' | 'band' | 'q'>,
   extra: readonly ExtraCord[],
   lettered: number,
 ): CordCut[] =>

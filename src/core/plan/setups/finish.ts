@@ -1,13 +1,10 @@
+import { END_MM } from '../../chance/hands.ts';
+import { endSpread, FIXED_SD_MM } from '../../chance/spread.ts';
 import { cordLetter } from '../../colour/palette.ts';
-import { cut, len, percent, type Why, why } from '../../why/why.ts';
-import type { CordCut, CordMark, CordPart } from '../types.ts';
+import { cut, len, num, percent, type Why, why } from '../../why/why.ts';
+import type { CordCut, CordEnd, CordMark, CordPart } from '../types.ts';
 import type { SetupContext } from './context.ts';
-
-/** Margins that makers cut by, as a share of everything but the tail. */
-export const MARGINS = { 'never-short': 0.15, measured: 0.08, thrifty: 0.03 } as const;
-
-/** What is left of an end once it is snipped, sealed and tucked. */
-const END_MM = 5;
+import { backwards } from './parts.ts';
 
 export interface Finish {
   /** Index into the design's cords: colour and letter. */
@@ -19,39 +16,54 @@ export interface Finish {
   readonly place?: number;
   readonly isExtra?: boolean;
   readonly role: string;
-  readonly parts: readonly CordPart[];
+  /** The whole cord from its first end, or the two ways from its fold outwards. */
+  readonly parts: readonly CordPart[] | readonly [readonly CordPart[], readonly CordPart[]];
   readonly marks?: CordCut['marks'];
   /** Set for a folded cord: what its fold is for. */
   readonly fold?: Why;
-  /** Stretches before the fold where that is not the middle; the margin is shared by both ends all the same. */
-  readonly beforeFold?: number;
+  /** Its fold need not be its middle: each half is as long as it must be. */
+  readonly isUneven?: boolean;
 }
 
-type Needs = Pick<SetupContext, 'r' | 'm' | 'band'>;
+type Needs = Pick<SetupContext, 'r' | 'm' | 'band' | 'q'> & { readonly rows?: number };
 
-/** Adds margin and rounding, and works the total out, with the range that it may really need. */
+interface Half {
+  readonly parts: readonly CordPart[];
+  readonly needMm: number;
+  readonly end: CordEnd;
+  readonly spare: CordPart;
+}
+
+/** Adds what chance asks for and the rounding, and works the total out, with the range that it may really need. */
 export function finish(c: Needs, f: Finish): CordCut {
-  const share = MARGINS[c.r.design.margin ?? 'measured'];
-  const sum = (parts: readonly CordPart[], what?: CordPart['what']) =>
-    parts.filter((p) => !what || p.what === what).reduce((total, p) => total + p.lengthMm, 0);
-  const [needed, tails, woven] = [sum(f.parts), sum(f.parts, 'tail'), sum(f.parts, 'weave')];
-  const ends = f.parts.filter((p) => p.what === 'tail').length;
-  const margin = (needed - tails) * share;
+  const halves = halvesOf(f).map((parts) => halfOf(c, f, parts));
+  const longest = Math.max(...halves.map((h) => h.needMm + h.spare.lengthMm));
+  // Folded at its middle, both halves are as long as the one that needs more.
+  const isEven = halves.length === 2 && !f.isUneven;
+  const spareOf = (h: Half): CordPart => (isEven ? evened(h, longest) : h.spare);
+  const one = halves[0]!;
+  const parts: CordPart[] =
+    halves.length === 2
+      ? [spareOf(one), ...backwards(one.parts), ...halves[1]!.parts, spareOf(halves[1]!)]
+      : f.fold
+        ? [halved(one.spare), ...one.parts, halved(one.spare)]
+        : [...one.parts, one.spare];
   const step = c.r.roundToMm;
-  const cutMm = Math.ceil((needed + margin) / step - 1e-9) * step;
-  const spare: CordPart = {
-    what: 'margin',
-    lengthMm: f.fold ? margin / 2 : margin,
-    why: f.fold
-      ? why`half of ${percent(share)} of ${len(needed - tails)}, everything but the tails; the other half is at the other end`
-      : why`${percent(share)} of ${len(needed - tails)}, everything but the tail`,
-  };
-  const parts: CordPart[] = [
-    ...(f.fold ? [spare] : []),
-    ...f.parts,
-    spare,
-    { what: 'rounding', lengthMm: cutMm - needed - margin, why: why`up to the next full ${len(step)}` },
-  ];
+  const wanted = parts.reduce((sum, p) => sum + p.lengthMm, 0);
+  const cutMm = Math.ceil(wanted / step - 1e-9) * step;
+  parts.push({ what: 'rounding', lengthMm: cutMm - wanted, why: why`up to the next full ${len(step)}` });
+  const sum = (what?: CordPart['what']) =>
+    f.parts
+      .flat()
+      .filter((p) => !what || p.what === what)
+      .reduce((total, p) => total + p.lengthMm, 0);
+  const [needed, tails] = [sum(), sum('tail')];
+  const tailCount = f.parts.flat().filter((p) => p.what === 'tail').length;
+  const likely = (sd: number) =>
+    halves.reduce(
+      (total, h) => total + h.needMm + h.end.wovenMm * (Math.exp(sd * Math.sqrt(h.end.variance)) - 1),
+      0,
+    );
   const colour = c.r.colours[f.index] ?? c.r.colours[0]!;
   return {
     letter: f.letter ?? cordLetter(f.index) + (f.piece ? String(f.piece) : ''),
@@ -65,18 +77,76 @@ export function finish(c: Needs, f: Finish): CordCut {
     ...(f.place === undefined ? {} : { place: f.place }),
     ...(f.isExtra ? { isExtra: true } : {}),
     cutLengthMm: cutMm,
-    usedLengthMm: needed - tails + Math.min(ends * END_MM, tails),
-    neededMm: [needed - woven * c.m.spread, needed + woven * c.m.spread],
+    usedLengthMm: needed - tails + Math.min(tailCount * END_MM, tails),
+    neededMm: [likely(-LIKELY), likely(LIKELY)],
+    ends: halves.map((h) => ({ ...h.end, surplus: isEven ? surplusOf(h, longest) : 0 })),
     parts,
     why: totalWhy(parts, cutMm),
     marks: [...foldMark(f, parts, cutMm), ...(f.marks ?? []), ...partMarks(parts)],
   };
 }
 
+/** Nineteen in twenty pieces need between these, in standard deviations. */
+const LIKELY = 1.96;
+
+const isPair = (parts: Finish['parts']): parts is readonly [readonly CordPart[], readonly CordPart[]] =>
+  Array.isArray(parts[0]);
+
+const halvesOf = ({ parts }: Finish): (readonly CordPart[])[] =>
+  isPair(parts) ? [parts[0], parts[1]] : [parts as readonly CordPart[]];
+
+/** What one way from the fold needs, how far that may be off, and the spare that the promised chance asks for. */
+function halfOf(c: Needs, f: Finish, parts: readonly CordPart[]): Half {
+  const varies = parts.filter((p) => p.what === (f.isExtra ? 'closure' : 'weave'));
+  const wovenMm = varies.reduce((sum, p) => sum + p.lengthMm, 0);
+  const needMm = parts.reduce((sum, p) => sum + p.lengthMm, 0);
+  if (wovenMm < LEAST_WOVEN_MM) {
+    const lengthMm = Math.max(0, c.q * FIXED_SD_MM);
+    const words = why`nothing here is woven; only the tape and its knots may be off, by about ${len(FIXED_SD_MM)}: ${num(c.q)} times that`;
+    const end = { wovenMm: 0, variance: 0, loading: 0, surplus: 0 };
+    return { parts, needMm, end, spare: { what: 'margin', lengthMm, why: words } };
+  }
+  const { variance, loading } = endSpread(c.m.shared, wovenMm, c.rows ?? 1);
+  const sd = Math.sqrt(variance);
+  const lengthMm = Math.max(0, wovenMm * (Math.exp(c.q * sd) - 1));
+  const words = why`so that all ends reach in ${percent(c.r.chance)} of such pieces: your hands and this cord may use ±${percent(round(sd))} of what was worked out for the weave, ${len(wovenMm)}; ${num(c.q)} times that is ${percent(round(Math.exp(c.q * sd) - 1))}`;
+  return {
+    parts,
+    needMm,
+    end: { wovenMm, variance, loading, surplus: 0 },
+    spare: { what: 'margin', lengthMm, why: words },
+  };
+}
+
+/** Below this a stretch is no weave, in mm. */
+const LEAST_WOVEN_MM = 1;
+
+const round = (share: number): number => Math.round(share * 1000) / 1000;
+
+const surplusOf = ({ end, needMm, spare }: Half, longest: number): number =>
+  end.wovenMm > 0 ? (longest - needMm - spare.lengthMm) / (end.wovenMm * Math.sqrt(end.variance)) : 0;
+
+function evened(h: Half, longest: number): CordPart {
+  const more = longest - h.needMm - h.spare.lengthMm;
+  if (more < 0.05) return { ...h.spare, lengthMm: longest - h.needMm };
+  return {
+    ...h.spare,
+    lengthMm: longest - h.needMm,
+    why: why`${h.spare.why}; and ${len(more)} so that both halves from the fold are as long as the one that needs more`,
+  };
+}
+
+const halved = (spare: CordPart): CordPart => ({
+  ...spare,
+  lengthMm: spare.lengthMm / 2,
+  why: why`half of ${len(spare.lengthMm)}; the other half is at the other end. ${spare.why}`,
+});
+
 function foldMark(f: Finish, parts: readonly CordPart[], cutMm: number): CordMark[] {
   if (!f.fold) return [];
-  if (f.beforeFold === undefined) return [{ what: 'fold', atMm: cutMm / 2, why: f.fold }];
-  const atMm = parts.slice(0, 1 + f.beforeFold).reduce((total, p) => total + p.lengthMm, 0);
+  const [first] = f.parts;
+  if (!f.isUneven || !Array.isArray(first)) return [{ what: 'fold', atMm: cutMm / 2, why: f.fold }];
+  const atMm = parts.slice(0, 1 + first.length).reduce((total, p) => total + p.lengthMm, 0);
   return [{ what: 'fold', atMm, why: f.fold }];
 }
 
@@ -97,9 +167,22 @@ function partMarks(parts: readonly CordPart[]): CordMark[] {
   return out;
 }
 
+/** What the parts are called. */
+export const PART_NAMES: Readonly<Record<CordPart['what'], string>> = {
+  attach: 'attach',
+  'core run': 'core run',
+  weave: 'weave',
+  closure: 'closure',
+  tail: 'hand length',
+  margin: 'spare',
+  rounding: 'rounding',
+};
+
 function totalWhy(parts: readonly CordPart[], cutMm: number): Why {
   const sums = new Map<string, number>();
   for (const p of parts) sums.set(p.what, (sums.get(p.what) ?? 0) + p.lengthMm);
-  const words: Why[] = [...sums].map(([what, mm], i) => why`${i > 0 ? ' + ' : ''}${what} ${len(mm)}`);
+  const words: Why[] = [...sums].map(
+    ([what, mm], i) => why`${i > 0 ? ' + ' : ''}${PART_NAMES[what as CordPart['what']]} ${len(mm)}`,
+  );
   return why`${words.flat()} = ${cut(cutMm)}`;
 }

@@ -30,7 +30,7 @@ export function folded(c: SetupContext): SetUp {
   const cord = finish(c, {
     index: 0,
     role: 'one cord, folded: cores and working ends',
-    parts: [...backwards(first), ...second],
+    parts: [first, second],
     fold: foldWhy(c),
   });
   return { cords: [cord], marks: [] };

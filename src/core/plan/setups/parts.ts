@@ -160,8 +160,8 @@ export function weave(c: SetupContext, work: Lane): CordPart[] {
 export function tail(c: SetupContext, work: Lane): CordPart {
   return {
     what: 'tail',
-    lengthMm: c.r.tailMm,
-    why: why`your hands need ${len(c.r.tailMm)} of each end to tie the last row; all but a few millimetres are snipped off`,
+    lengthMm: c.r.handMm('row'),
+    why: why`hand length: your hands need ${len(c.r.handMm('row'))} of each end to tie the last row. It is snipped off afterwards, so it is also your first reserve`,
     strand: work.name,
     lane: work.lane,
   };

@@ -1,9 +1,9 @@
 import { laneKey } from '../../colour/lanes.ts';
-import { len, num, type Why, why } from '../../why/why.ts';
+import { len, num, why } from '../../why/why.ts';
 import type { CordCut, CordPart } from '../types.ts';
 import { type Lane, lanesOf, type SetUp, type SetupContext, startOf } from './context.ts';
-import { finish } from './finish.ts';
-import { backwards, bareEnd, coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
+import { type Finish, finish } from './finish.ts';
+import { bareEnd, coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
 
 /** Which of the design's cords a lane is made of: as chosen, else the first for working strands and the second for cores. */
 export function cordOf(c: SetupContext, lane: Lane, isCore: boolean): number {
@@ -93,7 +93,7 @@ function throughOrFolded(
   c: SetupContext,
   { lanes: group, first }: Group,
   half: (lane: Lane, k: number) => CordPart[],
-): { parts: CordPart[]; fold?: Why } {
+): Pick<Finish, 'parts' | 'fold'> {
   if (group.length === 1) {
     return { parts: [...startTail(c, first), ...half(group[0]!, first)] };
   }
@@ -108,7 +108,7 @@ function throughOrFolded(
       : isLoop
         ? why`the middle: it is left standing as the loop`
         : why`the middle: it lies against the first row`;
-  return { parts: [...backwards(a), ...b], fold };
+  return { parts: [a, b], fold };
 }
 
 /** With cores the working cord's middle goes behind them. */
@@ -134,7 +134,7 @@ function workingCord(c: SetupContext, g: Group, cores: number, piece: number): C
     index: g.cord,
     piece,
     role: b ? 'two working ends' : 'a working end',
-    parts: b ? [...backwards(a), ...b] : [tuck, ...a],
+    parts: b ? [a, b] : [tuck, ...a],
     ...(b ? { fold: why`its middle goes behind the cores` } : {}),
   });
 }

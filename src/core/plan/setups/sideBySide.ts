@@ -2,7 +2,7 @@ import { num, why } from '../../why/why.ts';
 import type { CordPart } from '../types.ts';
 import { inPairs, type Lane, lanesOf, type SetUp, type SetupContext } from './context.ts';
 import { finish } from './finish.ts';
-import { backwards, coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
+import { coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
 
 interface Place extends Lane {
   readonly isCore: boolean;
@@ -35,12 +35,14 @@ export function sideBySide(c: SetupContext): SetUp {
     const common = { index: 0, piece: groups.length > 1 ? i + 1 : 0, place: i + 1 };
     const where = `${ordinal(i + 1)} on the bar: ${names}`;
     if (!b) return finish(c, { ...common, role: where, parts: [...startTail(c, indices[0]!), ...a] });
-    const first = backwards([...startLeg(c, indices[0]!), ...a]);
     return finish(c, {
       ...common,
       role: where,
-      parts: [...first, ...startLeg(c, indices[1]!), ...b],
-      beforeFold: first.length,
+      parts: [
+        [...startLeg(c, indices[0]!), ...a],
+        [...startLeg(c, indices[1]!), ...b],
+      ],
+      isUneven: true,
       fold: why`it lies over the first bar, ${num(i + 1, 0)} from the left; the longer end is the working one`,
     });
   });

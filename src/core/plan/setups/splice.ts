@@ -4,8 +4,8 @@ import { type HiddenPlace, hiddenPlace } from '../splices.ts';
 import type { CordPart } from '../types.ts';
 import { behind, changeMark, rowMmOf, totalCut, type WayMade } from './changes.ts';
 import { inPairs, type Lane, lanesOf, type SetupContext, startOf } from './context.ts';
-import { finish } from './finish.ts';
-import { backwards, coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
+import { type Finish, finish } from './finish.ts';
+import { coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
 
 /** Splices keep this far from both ends of the weave. */
 export const SPLICE_FROM_END_MM = 25;
@@ -48,7 +48,7 @@ export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade 
   const pieces: {
     index: number;
     role: string;
-    parts: CordPart[];
+    parts: Finish['parts'];
     fold?: Why;
     splices: ('first' | 'last')[];
   }[] = [];
@@ -84,7 +84,7 @@ export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade 
       ...(cores.length > 0 ? begin : pair.length === 2 ? startLeg(c, k) : startTail(c, k)),
       ...segment(lane, k, 0),
     ]);
-    const parts = halves.length === 2 ? [...backwards(halves[0]!), ...halves[1]!] : halves[0]!;
+    const parts: Finish['parts'] = halves.length === 2 ? [halves[0]!, halves[1]!] : halves[0]!;
     pieces.push({
       index: stretches[0]!.cord,
       role: 'works first',
@@ -131,9 +131,7 @@ export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade 
       piece: n,
       role: pair.length === 2 ? 'two cores' : 'a core',
       parts:
-        halves.length === 2
-          ? [...backwards(halves[0]!), ...halves[1]!]
-          : [...startTail(c, 2 * i), ...halves[0]!.slice(1)],
+        halves.length === 2 ? [halves[0]!, halves[1]!] : [...startTail(c, 2 * i), ...halves[0]!.slice(1)],
       ...(halves.length === 2 ? { fold: why`the middle: it lies over the first end` } : {}),
     });
   });

@@ -1,19 +1,18 @@
-import type { Design } from '../../../../core/formats/design.ts';
-import { DEFAULT_ROUND_MM, DEFAULT_TAIL_MM } from '../../../../core/plan/resolve.ts';
-import { MARGINS } from '../../../../core/plan/setups/finish.ts';
+import { useState } from 'react';
+import { CHANCES, chanceOf, LEAST_CHANCE, MOST_CHANCE } from '../../../../core/plan/chance.ts';
+import { DEFAULT_ROUND_MM } from '../../../../core/plan/resolve.ts';
 import { Choices } from '../../../ui/Choices.tsx';
+import { chanceText } from '../../../ui/chance.ts';
 import { LengthField } from '../../../ui/LengthField.tsx';
 import { useLength } from '../../../ui/units.tsx';
-import { useBench } from '../BenchContext.tsx';
+import { useBench, usePlan } from '../BenchContext.tsx';
 import { useProblem } from './problems.tsx';
 import { Word } from './Word.tsx';
 
-type Margin = NonNullable<Design['margin']>;
-const MARGIN_WORDS: Record<Margin, string> = {
-  'never-short': 'never to run short',
-  measured: 'as measured',
-  thrifty: 'thriftily',
-};
+const HANDS = [
+  { value: 'fingers' as const, name: 'by fingers', note: 'The usual way.' },
+  { value: 'tool' as const, name: 'with a fid, needle or forceps', note: 'Ends may be shorter.' },
+];
 
 const WET = [
   {
@@ -33,14 +32,19 @@ const WET = [
   },
 ];
 
+const nameOf = (chance: number): string => {
+  if (chance === CHANCES['never-short']) return 'never short';
+  return chance === CHANCES.thrifty ? 'thrifty' : chanceText(chance);
+};
+
 export function MarginWord() {
-  const margin = useBench().design.margin ?? 'measured';
-  const problem = useProblem('/tailMm', '/roundToMm');
+  const chance = chanceOf(useBench().design);
+  const problem = useProblem('/tailMm', '/roundToMm', '/chance');
   return (
     <Word
       label="Cutting"
       letter="m"
-      text={MARGIN_WORDS[margin]}
+      text={chance === CHANCES.measured ? 'with spare for 98 %' : `with spare for ${nameOf(chance)}`}
       problem={problem}
       picker={MarginPicker}
       width="wide"
@@ -48,28 +52,50 @@ export function MarginWord() {
   );
 }
 
+const OFFERED = [
+  { value: CHANCES['never-short'], name: 'never short: 99.9 %', note: 'One piece in a thousand runs short.' },
+  {
+    value: CHANCES.measured,
+    name: '98 %',
+    note: 'About one piece in fifty runs short, until your own pieces say more.',
+  },
+  { value: CHANCES.thrifty, name: 'thrifty: 90 %', note: 'One in ten runs short; for when cord is dear.' },
+];
+
 function MarginPicker() {
   const { design, dispatch } = useBench();
   const show = useLength();
+  const chance = chanceOf(design);
+  const usual = usePlan()?.plan.hands.plannedMm;
   return (
     <>
       <Choices
-        label="How much cord to spare?"
-        value={design.margin ?? 'measured'}
-        onChange={(next) => dispatch({ type: 'margin', margin: next }, 'margin')}
-        choices={(Object.keys(MARGINS) as Margin[]).map((m) => ({
-          value: m,
-          name: MARGIN_WORDS[m],
-          note: `${MARGINS[m] * 100} % more than needed, tails aside`,
-        }))}
+        label="What chance that the cord is long enough?"
+        value={chance}
+        onChange={(next) => dispatch({ type: 'chance', chance: next }, 'chance')}
+        choices={OFFERED}
+      />
+      <ChanceField
+        chance={chance}
+        onChange={(next) => dispatch({ type: 'chance', chance: next }, 'chance')}
+      />
+      <Choices
+        label="How do you lead the ends through at last?"
+        value={design.hands ?? 'fingers'}
+        onChange={(hands) => dispatch({ type: 'hands', hands }, 'hands')}
+        choices={HANDS}
       />
       <div className="grid grid-cols-2 gap-3">
         <LengthField
-          label="Tail to tie with"
-          valueMm={design.tailMm ?? DEFAULT_TAIL_MM}
+          label="I hold"
+          valueMm={design.tailMm ?? usual}
           leastMm={20}
           mostMm={400}
-          hint={`Hands need ${show(100)} to ${show(150)}; less with a fid.`}
+          hint={
+            design.tailMm === undefined && usual !== undefined
+              ? `${show(usual, { kind: 'small' })} at the last row; knots and sliders need less.`
+              : 'Of every end; it is snipped off afterwards.'
+          }
           onChange={(mm) => dispatch({ type: 'tail', mm }, 'tail')}
         />
         <LengthField
@@ -89,5 +115,48 @@ function MarginPicker() {
         choices={WET}
       />
     </>
+  );
+}
+
+/** Any other chance, in per cent. What cannot be promised stays in the field with a message. */
+function ChanceField({
+  chance,
+  onChange,
+}: {
+  readonly chance: number;
+  readonly onChange: (c: number) => void;
+}) {
+  const [typed, setTyped] = useState<string>();
+  const shown = typed ?? String(Number((chance * 100).toFixed(2)));
+  const value = Number(shown.replace(',', '.').replace('%', '')) / 100;
+  const isBad = !(value >= LEAST_CHANCE && value <= MOST_CHANCE);
+  return (
+    <div className="flex flex-col gap-1">
+      <label htmlFor="chance" className="font-medium text-sm">
+        Or your own, in per cent
+      </label>
+      <input
+        id="chance"
+        className="figure w-28 rounded border border-ink-soft bg-card px-2 py-1.5 text-lg aria-invalid:border-bad aria-invalid:bg-bad-pale"
+        value={shown}
+        inputMode="decimal"
+        autoComplete="off"
+        aria-invalid={isBad ? true : undefined}
+        aria-describedby="chance-note"
+        onChange={(e) => {
+          setTyped(e.target.value);
+          const next = Number(e.target.value.replace(',', '.').replace('%', '')) / 100;
+          if (next >= LEAST_CHANCE && next <= MOST_CHANCE) onChange(next);
+        }}
+        onBlur={() => !isBad && setTyped(undefined)}
+      />
+      <p
+        id="chance-note"
+        role={isBad ? 'alert' : undefined}
+        className={`text-sm ${isBad ? 'text-bad' : 'text-ink-soft'}`}
+      >
+        {isBad ? 'Choose a chance between 50 % and 99.99 %.' : '50 % to 99.99 %'}
+      </p>
+    </div>
   );
 }
