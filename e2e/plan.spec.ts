@@ -86,7 +86,7 @@ test('every number says why, and the parts of a cord point at the Beam', async (
   await openDemo(page);
   await page.getByTestId('cut-A').click();
   await expect(page.getByTestId('why')).toContainText(/weave \d/);
-  await expect(page.getByTestId('why')).toContainText(/margin \d/);
+  await expect(page.getByTestId('why')).toContainText(/spare \d/);
   await page.keyboard.press('Escape');
   const lane = page.getByTestId('lane-A');
   await lane.getByRole('option', { name: /^weave/ }).hover();

@@ -38,14 +38,14 @@ test('a swatch is refused when it cannot be, kept when it can, and the plan goes
   await page.getByLabel('Cord used by all working ends').fill('1.3 m');
   await page.getByRole('button', { name: 'Keep swatch' }).click();
   await expect(page.getByRole('alert')).toContainText('times the row height that geometry allows');
-  await page.getByLabel('Woven length').fill('13 cm');
+  await page.getByLabel('Woven length').fill('14 cm');
   await page.getByRole('button', { name: 'Keep swatch' }).click();
   await expect(page.getByRole('button', { name: 'Change swatch' })).toBeVisible();
   await openDemo(page);
-  await expect(page.getByTestId('figure-row-height')).toHaveText('6.5 mm');
+  await expect(page.getByTestId('figure-row-height')).toHaveText('7 mm');
   expect(await page.getByTestId('dim-woven').textContent()).not.toBe(rowsBefore);
   await page.getByTestId('figure-row-height').click();
-  await expect(page.getByTestId('why')).toContainText('your swatch: 20 rows measured 13.0 cm');
+  await expect(page.getByTestId('why')).toContainText('your swatch: 20 rows measured 14.0 cm');
 });
 
 test('notation is changed, its mistakes are shown in place, and the result is tied on the Bench', async ({

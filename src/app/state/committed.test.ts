@@ -33,6 +33,15 @@ async function benchOn(design: Design, id = 'd'): Promise<Bench> {
   return opened.bench;
 }
 
+/** Waits until the store has this design. */
+async function stored(id: string, design: Design): Promise<void> {
+  for (let i = 0; i < 200; i++) {
+    if (JSON.stringify((await getDesign(db, id))?.design) === JSON.stringify(design)) return;
+    await settle(2);
+  }
+  throw new Error('never saved');
+}
+
 const bead = { kind: 'bead', at: { centre: true } } as const;
 const look = (id: string, name: string): CordColour => ({
   id,
@@ -77,9 +86,9 @@ describe('what is committed', () => {
         for (const a of actions) bench.dispatch(a);
         const shown = bench.store.getState().history.present;
         expect(readDesign(shown).ok).toBe(true);
-        await settle(5);
-        while (bench.store.getState().save.kind === 'saving') await settle(5);
+        // Closing saves at once what still rests.
         bench.close();
+        await stored(id, shown);
         const again = await openBench(db, id);
         expect(again.ok && again.bench.store.getState().history.present).toEqual(shown);
         if (again.ok) again.bench.close();
@@ -184,10 +193,9 @@ describe('an edit that a killed browser had only begun to save', () => {
     const opened = await openBench(db, 'k');
     if (!opened.ok) throw new Error('cannot open');
     expect(opened.bench.store.getState().history.present.name).toBe('typed last');
-    await settle(60);
-    expect((await getDesign(db, 'k'))!.name).toBe('typed last');
-    expect(await db.getAll('unsaved')).toEqual([]);
     opened.bench.close();
+    await stored('k', opened.bench.store.getState().history.present);
+    expect(await db.getAll('unsaved')).toEqual([]);
   });
 
   it('is left alone when somebody else has saved since', async () => {

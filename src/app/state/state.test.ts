@@ -19,7 +19,7 @@ import { type History, record, redo, startHistory, undo } from './history.ts';
 import { newDesign } from './newDesign.ts';
 import { Saver, type SaveState } from './saver.ts';
 
-const settle = () => new Promise((resolve) => setTimeout(resolve, 30));
+const settle = (ms = 30) => new Promise((resolve) => setTimeout(resolve, ms));
 
 describe('history', () => {
   it('is undone and redone back to the same place, whatever happened', () => {
@@ -146,7 +146,7 @@ describe('the journal', () => {
     const { store } = opened.bench;
     expect(store.getState().history.present.name).toBe('typed last');
     expect(store.getState().notice).toContain('Restored');
-    await settle();
+    await settle(700);
     expect((await getDesign(db, 'j'))?.name).toBe('typed last');
     expect(readJournal('j')).toBeUndefined();
     opened.bench.undo();

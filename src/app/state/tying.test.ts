@@ -217,7 +217,10 @@ describe('a piece on the table', () => {
     expect(readMake(JSON.parse(formatMake(make)))).toEqual({ ok: true, value: make });
     // Planned to be left over: the tail and that end’s margin, by the plan’s own parts.
     const parts = plan.cords[0]!.parts;
-    const spare = parts.at(-1)!.lengthMm + parts.at(-2)!.lengthMm + parts.filter((p) => p.what === 'tail').at(-1)!.lengthMm;
+    const spare =
+      parts.at(-1)!.lengthMm +
+      parts.at(-2)!.lengthMm +
+      parts.filter((p) => p.what === 'tail').at(-1)!.lengthMm;
     expect(make.leftovers[0]!.plannedMm).toBeCloseTo(spare, 6);
     await finishPiece(db, id, make);
     expect(await listPieces(db)).toEqual([]);

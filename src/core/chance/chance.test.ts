@@ -111,18 +111,18 @@ describe('a piece under the hands', () => {
   });
 
   it('believes a measuring the more, the later it comes', () => {
-    const after = (rows: number) =>
+    const measuredAt = (rows: number) =>
       pieceState(PIECE, [
         { rows, end: 0, usedMm: rows * 27 * 1.06 },
         { rows, end: 1, usedMm: rows * 27 * 1.06 },
         { rows, wovenMm: rows * 6 },
       ]);
-    const shares = [5, 15, 25].map((rows) => after(rows).totalMm[0]! / 810);
+    const shares = [5, 15, 25].map((rows) => measuredAt(rows).totalMm[0]! / 810);
     expect(shares[0]).toBeGreaterThan(1.01);
     expect(shares[1]).toBeGreaterThan(shares[0]!);
     expect(shares[2]).toBeGreaterThan(shares[1]!);
     expect(shares[2]).toBeLessThan(1.065);
-    const sds = [5, 15, 25].map((rows) => Math.sqrt(after(rows).covariance[0]![0]!));
+    const sds = [5, 15, 25].map((rows) => Math.sqrt(measuredAt(rows).covariance[0]![0]!));
     expect(sds[1]).toBeLessThan(sds[0]!);
     expect(sds[2]).toBeLessThan(sds[1]!);
   });
@@ -178,16 +178,19 @@ function tied(normal: () => number) {
 
 describe('a promise', () => {
   const N = 1500;
-  it.each([0.9, 0.98])('of %d is kept, within what chance allows, by a maker drawn from the prior', (promise) => {
-    const normal = maker(Math.round(promise * 1e6));
-    const { variance, loading } = endSpread(PRIOR_SHARED, 810, 30);
-    const q = marginFor(promise, { loadings: [loading, loading], nu: PRIOR_NU });
-    const cut = 810 * Math.exp(q * Math.sqrt(variance));
-    let kept = 0;
-    for (let n = 0; n < N; n++) if (tied(normal).total.every((u) => u <= cut)) kept++;
-    const sd = Math.sqrt((promise * (1 - promise)) / N);
-    expect(Math.abs(kept / N - promise)).toBeLessThan(2.6 * sd + 0.004);
-  });
+  it.each([0.9, 0.98])(
+    'of %d is kept, within what chance allows, by a maker drawn from the prior',
+    (promise) => {
+      const normal = maker(Math.round(promise * 1e6));
+      const { variance, loading } = endSpread(PRIOR_SHARED, 810, 30);
+      const q = marginFor(promise, { loadings: [loading, loading], nu: PRIOR_NU });
+      const cut = 810 * Math.exp(q * Math.sqrt(variance));
+      let kept = 0;
+      for (let n = 0; n < N; n++) if (tied(normal).total.every((u) => u <= cut)) kept++;
+      const sd = Math.sqrt((promise * (1 - promise)) / N);
+      expect(Math.abs(kept / N - promise)).toBeLessThan(2.6 * sd + 0.004);
+    },
+  );
 
   it('is still kept after a measuring half way: what was promised p happened in p of such pieces', () => {
     const normal = maker(7);

@@ -1,6 +1,7 @@
 import { fail, type Issue, ok, type Result } from '../result.ts';
 import { formatLength } from '../units/index.ts';
 import { len, num, percent, sold, type Why, why, whyText } from '../why/why.ts';
+import { capital, withArticle } from '../words.ts';
 import { knotName, knotSize } from './knots.ts';
 import type { Closure, ClosureSpec, Option } from './types.ts';
 
@@ -27,7 +28,7 @@ export function checkOptions(closure: Closure, spec: ClosureSpec): Result<undefi
         {
           code: 'closure.option',
           path,
-          message: `A ${closure.name} has no such ${option.label.toLowerCase()}; there are ${choices}.`,
+          message: `${capital(withArticle(closure.name))} has no such ${option.label.toLowerCase()}; choose from ${choices}.`,
         },
       ];
     }
@@ -38,7 +39,7 @@ export function checkOptions(closure: Closure, spec: ClosureSpec): Result<undefi
       {
         code: 'design.range',
         path,
-        message: `${option.label} lies between ${show(option.leastMm)} and ${show(option.mostMm)}; ${show(mm)} cannot be right.`,
+        message: `${option.label}: choose between ${show(option.leastMm)} and ${show(option.mostMm)}, not ${show(mm)}.`,
       },
     ];
   });

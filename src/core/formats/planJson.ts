@@ -63,6 +63,7 @@ export function planJson(plan: Plan) {
         toRow: a.toRow,
       })),
     ),
+    chance: plan.chance,
     measures: Object.fromEntries(
       Object.entries(plan.measures).map(([id, m]) => [
         id,

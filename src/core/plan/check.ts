@@ -9,6 +9,8 @@ export interface Check {
   readonly ok: boolean;
   readonly message: Why;
   readonly value?: Why;
+  /** Worth knowing, and nothing to put right. */
+  readonly isNote?: boolean;
   /** What would put it right, in one step. */
   readonly fix?: Fix;
 }

@@ -11,6 +11,7 @@ import type { Design } from '../formats/design.gen.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
 import { type Issue, ok, type Result } from '../result.ts';
 import { formatLength } from '../units/index.ts';
+import { capital, withArticle } from '../words.ts';
 import { chanceOf } from './chance.ts';
 import type { Knowledge } from './knowledge.ts';
 import type { Resolved } from './resolved.ts';
@@ -49,7 +50,7 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
       issues.push({
         code: 'closure.product',
         path: '/closure/kind',
-        message: `${capital(product.article)} ${product.name} is not closed by ${closure.name === 'knot and loop' ? 'a knot and loop' : `a ${closure.name}`}.`,
+        message: `${capital(withArticle(product.name))} can’t use ${withArticle(closure.name)}.`,
       });
     const options = checkOptions(closure, design.closure);
     if (!options.ok) issues.push(...options.issues);
@@ -113,7 +114,7 @@ export function measuresOf(design: Design, product: Product): Record<string, Mea
 function measureIssues(design: Design, product: Product): Issue[] {
   const issues: Issue[] = [];
   const check = (m: Measure, mm: number | undefined, path: string) => {
-    if (mm !== undefined) range(issues, mm, m.leastMm, m.mostMm, path, `A ${m.name}`);
+    if (mm !== undefined) range(issues, mm, m.leastMm, m.mostMm, path, capital(withArticle(m.name)));
   };
   check(product.girth, design.wearer.girthMm, '/wearer/girthMm');
   for (const m of product.measures) check(m, design.measures?.[m.id], `/measures/${m.id}`);
@@ -182,13 +183,12 @@ function strandIssues(
 
 function range(issues: Issue[], mm: number, least: number, most: number, path: string, what: string): void {
   if (mm >= least && mm <= most) return;
-  const show = (value: number) => formatLength(value, { system: 'metric' });
-  const inches = (value: number) => formatLength(value, { system: 'imperial' });
+  const kind = (value: number) => (value < 100 ? 'small' : 'body');
+  const show = (value: number) => formatLength(value, { system: 'metric', kind: kind(value) });
+  const inches = (value: number) => formatLength(value, { system: 'imperial', kind: kind(value) });
   issues.push({
     code: 'design.range',
     path,
-    message: `${what} measures between ${show(least)} (${inches(least)}) and ${show(most)} (${inches(most)}); ${show(mm)} cannot be right.`,
+    message: `${what} measures between ${show(least)} (${inches(least)}) and ${show(most)} (${inches(most)}), not ${show(mm)}.`,
   });
 }
-
-const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);

@@ -129,7 +129,7 @@ describe('steps as text', () => {
     const text = stepsText(design, guide, 'metric');
     for (const s of guide.steps) expect(text).toContain(`[ ] ${s.title}`);
     expect(text.match(/Left end: over both cores/g)).toHaveLength(1);
-    expect(text).toContain('[ ] Row 3 of 32: as row 1');
-    expect(text).toContain('[ ] Row 4 of 32: as row 2');
+    expect(text).toContain('[ ] Row 3 of 29: as row 1');
+    expect(text).toContain('[ ] Row 4 of 29: as row 2');
   });
 });

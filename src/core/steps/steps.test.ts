@@ -325,13 +325,17 @@ describe('working ends', () => {
     }
   });
 
-  it('Pavel’s folded cord, by hand: 926 woven, 150 tail, 93 margin on the one side', () => {
+  it('Pavel’s folded cord: on the one side woven, hand length and spare make its whole end', () => {
     const { made } = example('pavel-first-band');
     const [a] = workingEnds(made, 0);
     const part = (what: string, strand?: string) =>
       made.cords[0]!.parts.find((p) => p.what === what && (!strand || p.strand === strand))!.lengthMm;
-    expect(a!.startMm).toBeCloseTo(part('weave', 'A') + part('tail', 'A') + part('margin'), 6);
-    expect(a!.usedMm(16)).toBeCloseTo(part('weave', 'A') / 2, 6);
+    expect(a!.startMm).toBeCloseTo(
+      part('weave', 'A') + part('tail', 'A') + made.cords[0]!.parts[0]!.lengthMm,
+      6,
+    );
+    expect(part('tail', 'A')).toBe(75);
+    expect(a!.usedMm(made.rows / 2)).toBeCloseTo(part('weave', 'A') / 2, 6);
   });
 });
 

@@ -1,4 +1,4 @@
-import { CircleAlert, CircleCheck, Download, Printer } from 'lucide-react';
+import { CircleAlert, CircleCheck, Download, Info, Printer } from 'lucide-react';
 import { FIBRE_MELTS, findCord } from '../../../core/cord/cords.ts';
 import { adapt } from '../../../core/plan/adapt.ts';
 import type { Check, Figure } from '../../../core/plan/check.ts';
@@ -95,7 +95,9 @@ function CheckLine({ check }: { readonly check: Check }) {
   const { know } = useWorkshop();
   return (
     <li className="flex items-start gap-2" data-testid={`check-${check.id}`} data-ok={check.ok}>
-      {check.ok ? (
+      {check.isNote ? (
+        <Info className="mt-0.5 shrink-0 text-ink-soft" size={18} aria-label="note" />
+      ) : check.ok ? (
         <CircleCheck className="mt-0.5 shrink-0 text-good" size={18} aria-label="passes" />
       ) : (
         <CircleAlert className="mt-0.5 shrink-0 text-bad" size={18} aria-label="look at this" />

@@ -5,7 +5,7 @@ import { useLength } from '../../ui/units.tsx';
 const WIDTH = 320;
 const HEIGHT = 58;
 
-/** A cut as a picture: what is needed on average, the likely range round that, what hands hold, and where it is cut. */
+/** A cut as a picture, on the dark ground of a working: what is needed on average, the likely range round that, what hands hold, and where it is cut. */
 export function LikelyBar({ cord, chance }: { readonly cord: CordCut; readonly chance: number }) {
   const show = useLength();
   const hands = cord.parts.filter((p) => p.what === 'tail').reduce((sum, p) => sum + p.lengthMm, 0);
@@ -24,7 +24,7 @@ export function LikelyBar({ cord, chance }: { readonly cord: CordCut; readonly c
         aria-label={words}
         data-testid="likely"
       >
-        <rect x="0" y="16" width={x(mean - hands)} height="16" className="fill-ink-soft" />
+        <rect x="0" y="16" width={x(mean - hands)} height="16" fill="#9fb3ad" />
         <rect
           x={x(mean - hands)}
           y="16"
@@ -38,15 +38,15 @@ export function LikelyBar({ cord, chance }: { readonly cord: CordCut; readonly c
           y="11"
           width={Math.max(2, x(most) - x(least))}
           height="26"
-          className="fill-amber"
-          opacity="0.45"
+          fill="#e3a31b"
+          opacity="0.6"
         />
-        <path d={`M${x(mean)} 9V39`} className="stroke-amber-ink" strokeWidth="2" />
-        <path d={`M${x(cord.cutLengthMm) - 1} 4V44`} className="stroke-ink" strokeWidth="2.5" />
-        <text x="0" y="54" className="fill-ink-soft text-[11px]">
+        <path d={`M${x(mean)} 9V39`} stroke="#1b211f" strokeWidth="2" />
+        <path d={`M${x(cord.cutLengthMm) - 1} 4V44`} stroke="#ffffff" strokeWidth="3" />
+        <text x="0" y="54" fill="#dfe7e4" className="text-[12px]">
           needed, hand length paler
         </text>
-        <text x={WIDTH} y="54" textAnchor="end" className="fill-ink-soft text-[11px]">
+        <text x={WIDTH} y="54" textAnchor="end" fill="#dfe7e4" className="text-[12px]">
           likely range · cut for {chanceText(chance)}
         </text>
       </svg>

@@ -129,6 +129,11 @@ export default function ReachPanel({ onClose }: { readonly onClose: () => void }
           )}
           .
         </p>
+        {measured.left.some((l) => l.rows > 0) && !measured.woven.some((w) => w.rows > 0) && (
+          <p className="mt-2 text-base text-ink" data-testid="measure-length">
+            Measure the woven length, too: it tells whether your hand uses more cord or your rows are longer.
+          </p>
+        )}
       </section>
       <RowsChoice
         wanted={Math.round(reach.rowsTotal.mean)}

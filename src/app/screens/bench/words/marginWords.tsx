@@ -68,7 +68,7 @@ function MarginPicker() {
   const chance = chanceOf(design);
   const usual = usePlan()?.plan.hands.plannedMm;
   return (
-    <>
+    <div className="flex max-h-[min(36rem,62vh)] flex-col gap-3 overflow-y-auto pr-1">
       <Choices
         label="What chance that the cord is long enough?"
         value={chance}
@@ -114,7 +114,7 @@ function MarginPicker() {
         onChange={(wet) => dispatch({ type: 'wet', wet }, 'wet')}
         choices={WET}
       />
-    </>
+    </div>
   );
 }
 

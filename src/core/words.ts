@@ -1,0 +1,14 @@
+/** Words that begin with a vowel letter and not with its sound. */
+const LIKE_YOU = /^(?:one\b|uni|use|usu|eu)/i;
+const COUNTED = /^(?:two|three|four|five|six|\d+)\b/i;
+
+/** A thing with the article that it is spoken with: `an adjustable shackle`, `a bow`, and `two spring bars` as they are. */
+export function withArticle(name: string): string {
+  if (COUNTED.test(name)) return name;
+  return /^[aeiou]/i.test(name) && !LIKE_YOU.test(name) ? `an ${name}` : `a ${name}`;
+}
+
+/** So many of a thing: `1 row`, `2 rows`. */
+export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+
+export const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);
