@@ -1,8 +1,9 @@
 import 'fake-indexeddb/auto';
 import { deleteDB, openDB } from 'idb';
-import { afterEach, describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { loadWeave } from '../core/patterns/index.ts';
 import { DB_NAME, DB_VERSION, openDatabase } from './db.ts';
+import { newId } from './ids.ts';
 import { readSettings, writeSetting } from './settings.ts';
 import { listSwatches, listWeaves, removeSwatch, removeWeave, saveSwatch, saveWeave } from './weaves.ts';
 
@@ -74,5 +75,41 @@ describe('the store', () => {
     await removeWeave(db, 'own-1');
     expect(await listWeaves(db)).toEqual({ good: [], bad: [] });
     db.close();
+  });
+
+  it('that never answers is given up on, with words for it', async () => {
+    const real = globalThis.indexedDB;
+    const silent = { open: () => Reflect.construct(IDBOpenDBRequest, []) };
+    vi.stubGlobal('indexedDB', silent);
+    await expect(openDatabase(20)).rejects.toThrow('does not answer');
+    vi.stubGlobal('indexedDB', real);
+  });
+
+  it('shows a spoilt weave as spoilt, keeps the good ones, and refuses to write another', async () => {
+    const db = await openDatabase();
+    const solved = (await loadWeave('hitch-bar'))!;
+    await saveWeave(db, { id: 'own-1', name: 'Mine', updatedAt: 1, solved });
+    await db.put('weaves', { id: 'own-2', name: 'Spoilt', updatedAt: 1, solved: null } as never);
+    const { good, bad } = await listWeaves(db);
+    expect(good.map((w) => w.id)).toEqual(['own-1']);
+    expect(bad.map((b) => [b.key, b.issues[0]!.path])).toEqual([['own-2', '/solved']]);
+    const short = { ...solved, points: solved.points.slice(1) };
+    await expect(
+      saveWeave(db, { id: 'own-3', name: 'Short', updatedAt: 1, solved: short }),
+    ).rejects.toThrow();
+    expect((await listWeaves(db)).good).toHaveLength(1);
+    db.close();
+  });
+});
+
+describe('ids', () => {
+  it('are random and well formed without randomUUID, too: a page over plain http has none', () => {
+    const { getRandomValues } = crypto;
+    vi.stubGlobal('crypto', { getRandomValues: getRandomValues.bind(crypto) });
+    const ids = Array.from({ length: 200 }, newId);
+    vi.unstubAllGlobals();
+    expect(new Set(ids).size).toBe(200);
+    for (const id of ids)
+      expect(id).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/);
   });
 });

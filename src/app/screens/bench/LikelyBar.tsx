@@ -25,14 +25,7 @@ export function LikelyBar({ cord, chance }: { readonly cord: CordCut; readonly c
         data-testid="likely"
       >
         <rect x="0" y="16" width={x(mean - hands)} height="16" fill="#9fb3ad" />
-        <rect
-          x={x(mean - hands)}
-          y="16"
-          width={x(hands)}
-          height="16"
-          className="fill-ink-soft"
-          opacity="0.45"
-        />
+        <rect x={x(mean - hands)} y="16" width={x(hands)} height="16" fill="#9fb3ad" opacity="0.5" />
         <rect
           x={x(least)}
           y="11"

@@ -1,0 +1,113 @@
+import { describe, expect, it } from 'vitest';
+import { marginFor } from '../chance/joint.ts';
+import { PRIOR_NU } from '../chance/spread.ts';
+import type { Design } from '../formats/design.gen.ts';
+import { readDesign } from '../formats/design.ts';
+import { willItReach } from '../steps/reach.ts';
+import { chanceOf } from './chance.ts';
+import { plan } from './plan.ts';
+import type { CordCut, Plan } from './types.ts';
+
+const BASE: Design = {
+  format: 'warp-beam/design',
+  version: 2,
+  name: 'Promised',
+  product: 'bracelet',
+  wearer: { name: 'Pavel', girthMm: 170 },
+  ease: { school: 'thickness', slackMm: 8 },
+  pattern: { id: 'solomon-bar' },
+  cord: 'nylon-4',
+  setup: { style: 'folded' },
+  cords: [{ colour: 'dusk' }],
+  closure: { kind: 'side-release', sizeMm: 15 },
+  roundToMm: 1,
+};
+
+const planned = (changes: Partial<Design>): Plan => {
+  const made = plan({ ...BASE, ...changes });
+  if (!made.ok) throw new Error(made.issues[0]!.message);
+  return made.value;
+};
+const two = { setup: { style: 'separate' as const }, cords: [{ colour: 'dusk' }, { colour: 'ember' }] };
+const part = (cord: CordCut, what: string) =>
+  cord.parts.filter((p) => p.what === what).reduce((sum, p) => sum + p.lengthMm, 0);
+
+describe('the chance that a design asks for', () => {
+  it.each([
+    [{}, 0.98],
+    [{ margin: 'never-short' as const }, 0.999],
+    [{ margin: 'thrifty' as const }, 0.9],
+    [{ margin: 'thrifty' as const, chance: 0.75 }, 0.75],
+  ])('%j is %d', (design, chance) => expect(chanceOf(design)).toBe(chance));
+
+  it('outside 50 to 99.99 % is refused at its place', () => {
+    for (const chance of [0.49, 1, 0.99995, Number.NaN]) {
+      const read = readDesign({ ...BASE, chance });
+      expect(read.ok || read.issues[0]!.path).toBe('/chance');
+    }
+  });
+});
+
+describe('a fresh cut', () => {
+  const pieces: [string, Partial<Design>][] = [
+    ['one cord', {}],
+    ['separate cords', two],
+    [
+      'a braid in a knot and loop',
+      { pattern: { id: 'flat-braid-4' }, setup: { style: 'separate' }, closure: { kind: 'knot-loop' } },
+    ],
+    ['a ladder weave', { ...two, pattern: { id: 'ladder-3' } }],
+    ['a fishtail', { pattern: { id: 'fishtail' } }],
+    [
+      'a double sliding band',
+      { pattern: { id: 'flat-braid-4' }, setup: { style: 'separate' }, closure: { kind: 'double-sliding' } },
+    ],
+    ['two colours that change places', { ...two, sequence: { text: '6A 4B 19A' } }],
+  ];
+  it.each(pieces)('of %s reaches with the chance that was promised', (_name, changes) => {
+    for (const chance of [0.9, 0.98, 0.999]) {
+      const made = planned({ ...changes, chance });
+      const reach = willItReach({ plan: made, band: 0, rowsDone: 0, left: [], woven: [] });
+      expect(reach.chance).toBeGreaterThan(chance - 0.005);
+      expect(reach.chance).toBeLessThan(chance + 0.01);
+      expect(reach.verdict).toBe('reaches');
+    }
+  });
+
+  it('is the sum of fixed parts, hand length and weave × e^(q·σ), worked by hand for one cord', () => {
+    const [cord] = planned({}).cords as [CordCut];
+    const [end] = cord.ends;
+    const q = marginFor(0.98, { loadings: cord.ends.map((e) => e.loading), nu: PRIOR_NU });
+    const half = end!.wovenMm * (Math.exp(q * Math.sqrt(end!.variance)) - 1);
+    // Both halves are as long as the one that needs more: hardly any difference in a Solomon bar.
+    expect(part(cord, 'margin') / (2 * half)).toBeCloseTo(1, 1);
+    expect(part(cord, 'tail')).toBe(150);
+    const sum = cord.parts.reduce((total, p) => total + p.lengthMm, 0);
+    expect(sum).toBeCloseTo(cord.cutLengthMm, 6);
+    expect(part(cord, 'rounding')).toBeLessThan(1);
+  });
+
+  it('grows with the chance, shrinks with a tool, and with what the maker holds', () => {
+    const total = (changes: Partial<Design>) => planned(changes).figures.total.value;
+    expect(total({ chance: 0.999 })).toBeGreaterThan(total({ chance: 0.98 }));
+    expect(total({ chance: 0.98 })).toBeGreaterThan(total({ chance: 0.9 }));
+    // 75 mm less 40 mm at both ends.
+    expect(total({}) - total({ hands: 'tool' })).toBeCloseTo(70, 0);
+    expect(total({ tailMm: 90 }) - total({})).toBeCloseTo(30, 0);
+  });
+
+  it('of cores has only the tape to fear', () => {
+    const [, core] = planned(two).cords as [CordCut, CordCut];
+    expect(core.ends.every((e) => e.wovenMm === 0)).toBe(true);
+    expect(part(core, 'margin')).toBeGreaterThan(40);
+    expect(part(core, 'margin')).toBeLessThan(90);
+  });
+
+  it('is likely to need between less and more than its mean, never more than its cut at 99.9 %', () => {
+    const [cord] = planned({ chance: 0.999 }).cords as [CordCut];
+    const mean = cord.cutLengthMm - part(cord, 'margin') - part(cord, 'rounding');
+    expect(cord.neededMm[0]).toBeLessThan(mean);
+    expect(cord.neededMm[1]).toBeGreaterThan(mean);
+    expect(cord.neededMm[1]).toBeLessThan(cord.cutLengthMm);
+  });
+});
