@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { drawnFrom, tiedPiece } from '../../../scripts/tiedPiece.ts';
 import { handLengthMm } from './hands.ts';
 import { allBelow, allReach, marginFor } from './joint.ts';
 import { below } from './normal.ts';
@@ -141,66 +142,31 @@ describe('a piece under the hands', () => {
   });
 });
 
-/** Mulberry32 and Box–Muller: a maker of our own. */
-function maker(seed: number): () => number {
-  let a = seed >>> 0;
-  const uniform = () => {
-    a = (a + 0x6d2b79f5) >>> 0;
-    let t = a;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return (((t ^ (t >>> 14)) >>> 0) + 0.5) / 4294967296;
-  };
-  return () => Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform());
-}
-
-/** One piece tied by a maker drawn from the prior: cord used by both ends at a row, and in the end. */
-function tied(normal: () => number) {
-  // A scale of all variances that is as uncertain as the model says.
-  let chi = 0;
-  for (let i = 0; i < PRIOR_NU; i++) chi += normal() ** 2;
-  const scale = Math.sqrt(PRIOR_NU / chi);
-  const s = normal() * scale * Math.sqrt(PRIOR_SHARED.lasting + PRIOR.pieceLevel ** 2);
-  const h = 0;
-  const ends = [0, 1].map(() => normal() * scale * Math.hypot(PRIOR.hands, PRIOR.ends));
-  let walk = 0;
-  const used = [0, 0];
-  const at: number[][] = [];
-  for (let row = 0; row < 30; row++) {
-    walk += (normal() * scale * PRIOR.pieceWalk) / Math.sqrt(30);
-    for (const i of [0, 1])
-      used[i]! += 27 * Math.exp(s + h + ends[i]! + walk) * (1 + normal() * scale * PRIOR.row);
-    at.push([...used]);
-  }
-  const fixed = [0, 1].map(() => normal() * scale * Math.hypot(TAPE.limpMm, TAPE.fixedMm));
-  return { at, total: used.map((u, i) => u + fixed[i]!), tape: () => normal() * scale * TAPE.limpMm };
-}
-
 describe('a promise', () => {
   const N = 1500;
   it.each([0.9, 0.98])(
     'of %d is kept, within what chance allows, by a maker drawn from the prior',
     (promise) => {
-      const normal = maker(Math.round(promise * 1e6));
+      const normal = drawnFrom(Math.round(promise * 1e6));
       const { variance, loading } = endSpread(PRIOR_SHARED, 810, 30);
       const q = marginFor(promise, { loadings: [loading, loading], nu: PRIOR_NU });
       const cut = 810 * Math.exp(q * Math.sqrt(variance));
       let kept = 0;
-      for (let n = 0; n < N; n++) if (tied(normal).total.every((u) => u <= cut)) kept++;
+      for (let n = 0; n < N; n++) if (tiedPiece(normal).total.every((u) => u <= cut)) kept++;
       const sd = Math.sqrt((promise * (1 - promise)) / N);
       expect(Math.abs(kept / N - promise)).toBeLessThan(2.6 * sd + 0.004);
     },
   );
 
   it('is still kept after a measuring half way: what was promised p happened in p of such pieces', () => {
-    const normal = maker(7);
+    const normal = drawnFrom(7);
     const bins = [0, 0.25, 0.5, 0.75, 0.9, 1].map(() => ({ n: 0, promised: 0, kept: 0 }));
     for (let n = 0; n < 700; n++) {
-      const piece = tied(normal);
+      const piece = tiedPiece(normal);
       const state = pieceState(PIECE, [
-        { rows: 15, end: 0, usedMm: piece.at[14]![0]! + piece.tape() },
-        { rows: 15, end: 1, usedMm: piece.at[14]![1]! + piece.tape() },
-        { rows: 15, wovenMm: 90 },
+        { rows: 15, end: 0, usedMm: piece.at[14]!.used[0]! },
+        { rows: 15, end: 1, usedMm: piece.at[14]!.used[1]! },
+        { rows: 15, wovenMm: piece.at[14]!.wovenMm },
       ]);
       // Cords that are sometimes long enough and sometimes not.
       const cut = 810 * (1 + 0.03 * normal());
