@@ -54,6 +54,12 @@ describe('warp plan', () => {
     expect(warp('plan', file).err).toContain('/pattern/notation line 1');
   });
 
+  it('reads a file that begins with a byte-order mark', () => {
+    const file = join(dir, 'bom.json');
+    writeFileSync(file, `\ufeff${readFileSync('examples/pavel-first-band.json', 'utf8')}`);
+    expect(warp('plan', file)).toMatchObject({ status: 0, err: '' });
+  });
+
   it('names path and reason on stderr and exits 2 for bad input', () => {
     const file = join(dir, 'bad.json');
     writeFileSync(file, '{"format":"warp-beam/design","version":1}');

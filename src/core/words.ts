@@ -8,7 +8,4 @@ export function withArticle(name: string): string {
   return /^[aeiou]/i.test(name) && !LIKE_YOU.test(name) ? `an ${name}` : `a ${name}`;
 }
 
-/** So many of a thing: `1 row`, `2 rows`. */
-export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
-
 export const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);

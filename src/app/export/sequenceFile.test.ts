@@ -41,6 +41,9 @@ describe('a colour sequence in files', () => {
   it.each([
     ['x.csv', 'colour,count\nA,3\n', /no columns “cord” and “rows”/],
     ['x.csv', 'cord,rows\nA,3\n7,x\n', /Line 3/],
+    ['x.csv', 'cord,rows\nA,3\nB,1e300\n', /Line 3 .*from 1 to 2000/],
+    ['x.csv', 'cord,rows\nA,Infinity\n', /Line 2/],
+    ['x.csv', `cord,rows\n${'A,1\nB,1\n'.repeat(4000)}`, /a design can hold 4000/],
     ['x.txt', 'A'.repeat(200_000), /far smaller/],
   ])('%s that is none says why', async (name, text, message) => {
     const back = await readSequenceFile(file(name, text));

@@ -17,8 +17,8 @@ export interface Swatch {
 /** What is still uncertain after a swatch: reading errors of about a millimetre, and hands on another day. */
 const DAY_SPREAD = 0.03;
 const READ_MM = 1;
-/** A swatch that is further than this from the engine is more likely a slip than a hand. */
-const FAR = 2;
+/** A swatch that is further than this from the engine, either way, is more likely a slip than a hand. */
+const FAR = 1.4;
 
 /** Checks a swatch against what is possible; a far-off one is refused with what it would mean. */
 export function checkSwatch(swatch: Swatch, engine: WeaveMetrics): Result<Swatch> {

@@ -100,7 +100,29 @@ describe('a swatch', () => {
     expect(!checked.ok && checked.issues[0]!.path).toBe(path);
   });
 
-  it('within reason is taken', () => expect(checkSwatch(swatch, bar).ok).toBe(true));
+  it('within reason is used', () => expect(checkSwatch(swatch, bar).ok).toBe(true));
+
+  it.each([
+    [1.38, true],
+    [1.42, false],
+    [1 / 1.38, true],
+    [1 / 1.42, false],
+  ])('with %d times the rows’ height that the engine gives: used is %s', (factor, isUsed) => {
+    const wovenMm = 20 * bar.rowHeightMm * factor;
+    const workUsedMm = wovenMm * workPerLength(bar);
+    expect(checkSwatch({ ...swatch, rows: 20, wovenMm, workUsedMm }, bar).ok).toBe(isUsed);
+    const used = 20 * bar.rowHeightMm * workPerLength(bar) * factor;
+    expect(
+      checkSwatch({ ...swatch, rows: 20, wovenMm: 20 * bar.rowHeightMm, workUsedMm: used }, bar).ok,
+    ).toBe(isUsed);
+  });
+
+  it('narrows what cuts allow for: one piece’s own noise is left of the hand’s', () => {
+    const after = withSwatch(bar, swatch).shared;
+    expect(after.lasting).toBeLessThan(bar.shared.lasting / 2);
+    expect(after.lasting).toBeGreaterThan(0);
+    expect(after.piece).toBe(bar.shared.piece);
+  });
 });
 
 describe('cord in a knot', () => {
