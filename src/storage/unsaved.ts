@@ -20,11 +20,11 @@ export const appendUnsaved = (
   document: unknown,
   at: number,
 ): Promise<void> =>
-  db.use(async (c) => {
+  db.useAtOnce((c) => {
     const tx = c.transaction('unsaved', 'readwrite', { durability: 'relaxed' });
     void tx.store.put({ documentId, tab: TAB, revision, at, document });
     tx.commit();
-    await tx.done;
+    return tx.done;
   });
 
 /** Inside the transaction that saves the document: what this tab wrote up to then is not needed any more. */

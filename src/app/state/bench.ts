@@ -100,8 +100,9 @@ function createBench(db: Database, stored: DesignRecord, design: Design, unsaved
       store.setState({ refusal: refusalOf(read.issues) });
       return;
     }
-    store.setState({ history, refusal: undefined });
+    // Written before anything is drawn: drawing may take longer than a browser has left to live.
     saver.request(history.present);
+    store.setState({ history, refusal: undefined });
   };
   const follow = (theirs: DesignRecord | undefined, notice: string) => {
     if (!theirs) return;
