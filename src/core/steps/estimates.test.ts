@@ -65,16 +65,23 @@ describe('will it reach?', () => {
     expect(Math.abs(r.ends[0]!.rows - left / perRow)).toBeLessThanOrEqual(1);
   });
 
-  it('a hand that uses a sixth more is found out at once and told that it is short', () => {
-    const before = ask({ rowsDone: 10 });
-    const woven = [{ rows: 10, wovenMm: 10 * rowMmOf(bar.bands[0]!) }];
-    const r = ask({ rowsDone: 10, left: measured(10, 1.17), woven });
+  it('a hand that uses a sixth more is noticed at a third of the rows, and told that it is short by two thirds', () => {
+    const at = (rowsDone: number) =>
+      ask({
+        rowsDone,
+        left: measured(rowsDone, 1.17),
+        woven: [{ rows: rowsDone, wovenMm: rowsDone * rowMmOf(bar.bands[0]!) }],
+      });
+    const [before, early, late] = [ask({ rowsDone: 0 }), at(10), at(19)];
+    expect(before.verdict).toBe('reaches');
     expect(before.tension.mean).toBe(1);
-    expect(r.tension.mean).toBeGreaterThan(1.1);
-    expect(r.tension.sd).toBeLessThan(before.tension.sd / 1.5);
-    expect(r.verdict).toBe('short');
-    expect(r.worst!.rows).toBeLessThan(r.rowsNeeded);
-    expect(r.worst!.surelyRows).toBeLessThanOrEqual(r.worst!.rows);
+    expect(early.verdict).not.toBe('reaches');
+    expect(early.tension.mean).toBeGreaterThan(1.1);
+    expect(late.verdict).toBe('short');
+    expect(late.tension.mean).toBeGreaterThan(early.tension.mean);
+    expect(late.tension.sd).toBeLessThan(early.tension.sd);
+    expect(late.worst!.rows).toBeLessThan(late.rowsNeeded);
+    expect(late.worst!.surelyRows).toBeLessThanOrEqual(late.worst!.rows);
   });
 
   it('more left never makes it less likely, a longer tail never more', () => {
