@@ -58,8 +58,7 @@ describe('a piece on the table', () => {
     const id = await begun();
     const piece = await opened(id);
     piece.dispatch({ type: 'go', to: 'row-7', now: Date.now() });
-    await settle();
-    expect(piece.store.getState().save).toBe('saved');
+    await vi.waitFor(() => expect(piece.store.getState().save).toBe('saved'));
     piece.close();
     const again = await opened(id);
     expect(at(again)).toBe('row-7');
@@ -128,6 +127,23 @@ describe('a piece on the table', () => {
     expect(again.store.getState().guide.rows).toBe(26);
     expect(at(again)).toBe('close-end');
     again.close();
+  });
+
+  it('begun when the plan still counted more rows, it is opened at the row that it was left at', async () => {
+    const id = await begun();
+    const stored = (await getPiece(db, id))!;
+    const read = readTying(stored.tying);
+    if (!read.ok) throw new Error('tying');
+    const planned = (await opened(id)).store.getState().plan.rows;
+    const left = `row-${planned + 2}`;
+    const tying = { ...read.value, progress: { ...read.value.progress, at: left } };
+    await db.put('pieces', { ...stored, updatedAt: stored.updatedAt + 1, tying });
+    const piece = await opened(id);
+    expect(at(piece)).toBe(left);
+    const { steps } = piece.store.getState().guide;
+    expect(steps.some((s) => s.id === left)).toBe(true);
+    expect(piece.store.getState().guide.rows).toBe(planned + 2);
+    piece.close();
   });
 
   it('every step is in the journal before the store has had a moment', async () => {

@@ -89,9 +89,35 @@ export async function openPiece(db: Database, id: string, know: Knowledge): Prom
     return fail({ code: 'piece.gone', path: '', message: 'This piece is not on the table any more.' });
   const tying = readTying(record.tying);
   if (!tying.ok) return tying;
-  const made = guided(tying.value.design, know, tying.value.progress.way, tying.value.progress.rowsOf);
+  const found = atItsStep(tying.value, know);
+  if (!found.ok) return found;
+  const { made, progress } = found.value;
+  return ok(createPiece(db, record, resumed({ ...tying.value, progress }, record), made, know));
+}
+
+/** At most this share of rows more is looked through for the step that a piece was left at. */
+const MORE_ROWS = 0.25;
+
+/**
+ * The guide with the step that the piece was left at. Where the plan counts fewer rows by now than when it was begun, the
+ * piece keeps as many as it takes to go on from there; it is finished when it is long enough.
+ */
+function atItsStep(
+  { design, progress }: Tying,
+  know: Knowledge,
+): Result<{ made: { plan: Plan; guide: Guide }; progress: Progress }> {
+  const made = guided(design, know, progress.way, progress.rowsOf);
   if (!made.ok) return made;
-  return ok(createPiece(db, record, resumed(tying.value, record), made.value, know));
+  const knows = (guide: Guide) => guide.steps.some((s) => s.id === progress.at);
+  const rows = progress.rowsOf ?? made.value.plan.bands.map((b) => b.rows);
+  const most = Math.ceil(Math.max(...rows) * MORE_ROWS);
+  for (let more = 1; more <= most && !knows(made.value.guide); more++) {
+    const rowsOf = rows.map((n) => n + more);
+    const longer = guided(design, know, progress.way, rowsOf);
+    if (longer.ok && knows(longer.value.guide))
+      return ok({ made: longer.value, progress: { ...progress, rowsOf } });
+  }
+  return ok({ made: made.value, progress });
 }
 
 /** Left alone for longer than this, the maker comes back to a new session: cautions are asked again. */
