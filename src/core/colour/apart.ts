@@ -27,7 +27,8 @@ const linear = (hex: string): Rgb =>
     return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
   }) as unknown as Rgb;
 
-function seen([r, g, b]: Rgb, sight: Sight): Rgb {
+/** A colour in linear RGB as it is seen; dim light changes no hue here, see `difference`. */
+export function seen([r, g, b]: Rgb, sight: Sight): Rgb {
   if (sight === 'usual' || sight === 'dim light') return [r, g, b];
   const m = MATRICES[sight];
   const row = (i: number) => Math.min(1, Math.max(0, m[3 * i]! * r + m[3 * i + 1]! * g + m[3 * i + 2]! * b));

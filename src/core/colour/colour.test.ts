@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { findPattern, loadWeave } from '../patterns/index.ts';
 import type { SolvedWeave } from '../patterns/types.ts';
 import { findCrossings } from '../weave/crossings.ts';
-import { difference, HARD_TO_TELL, hardToTell } from './apart.ts';
+import { difference, HARD_TO_TELL, hardToTell, seen } from './apart.ts';
 import { countUpTo, countUsingAll, distinct, gallery, restrict } from './arrangements.ts';
 import { barOrder } from './barOrder.ts';
 import { centred, digits, morse } from './codes.ts';
@@ -377,6 +377,33 @@ describe('a colour sequence', () => {
     expect(digits('3.10')).toEqual({ ok: true, value: '3B 2A 1B 2A 10B' });
     expect(digits('dawn').ok).toBe(false);
     expect(centred('4B', 4, 11)).toBe('3A 4B 4A');
+  });
+});
+
+describe('how others see a colour', () => {
+  // Machado, Oliveira and Fernandes 2009, table for severity 1.0, first and second columns: pure red and pure green.
+  it.each([
+    ['protanopia', [0.152286, 0.114503, 0], [1, 0.786281, 0]],
+    ['deuteranopia', [0.367322, 0.280085, 0], [0.860646, 0.672501, 0.04294]],
+    ['tritanopia', [1, 0, 0.004733], [0, 0.930809, 0.691367]],
+  ] as const)(
+    '%s turns red and green into the published mixtures, as far as a screen can show them',
+    (sight, red, green) => {
+      for (const [i, value] of seen([1, 0, 0], sight).entries()) expect(value).toBeCloseTo(red[i]!, 6);
+      for (const [i, value] of seen([0, 1, 0], sight).entries()) expect(value).toBeCloseTo(green[i]!, 6);
+    },
+  );
+
+  it('leaves greys grey, for everyone: the rows of every matrix add up to one', () => {
+    for (const sight of ['protanopia', 'deuteranopia', 'tritanopia'] as const)
+      for (const value of seen([0.4, 0.4, 0.4], sight)) expect(value).toBeCloseTo(0.4, 5);
+  });
+
+  it('in dim light has half the lightness left, and no hue', () => {
+    expect(difference('#000000', '#ffffff', 'dim light')).toBeCloseTo(50, 1);
+    const [red, grey] = ['#ff0000', '#7f7f7f'];
+    expect(difference(red, grey, 'dim light')).toBeLessThan(2);
+    expect(difference(red, grey)).toBeGreaterThan(60);
   });
 });
 

@@ -1,4 +1,4 @@
-import { hardToTell } from '../../colour/apart.ts';
+import { difference, HARD_TO_TELL, hardToTell } from '../../colour/apart.ts';
 import { num, why } from '../../why/why.ts';
 import type { Check } from '../check.ts';
 import { isMirrored, oneRow } from '../symmetryHelp.ts';
@@ -20,7 +20,7 @@ function apart({ r }: CheckContext): Check[] {
       ok: true,
       isNote: hard !== undefined,
       message: hard
-        ? why`${hard.a.name} and ${hard.b.name} are hard to tell apart (${hard.sights.join(', ')}): use their letters, or choose a cord with flecks or a stripe`
+        ? why`${hard.a.name} and ${hard.b.name} are hard to tell apart (${hard.sights.map((sight) => `${sight}, ${difference(hard.a.base, hard.b.base, sight).toFixed(0)} of the ${HARD_TO_TELL} steps that eyes need`).join(', ')}): use their letters, or choose a cord with flecks or a stripe`
         : why`the cords can be told apart by their lightness too, or by their texture`,
     },
   ];
