@@ -42,7 +42,7 @@ const planned = plan(design.value);
 if (!planned.ok) throw new Error('the example cannot be planned');
 const solved = (await loadWeave(design.value.pattern.id))!;
 const pictures = { weave: solved, knots: new Map() };
-const drawMs = median(() => void beamScene(design.value, planned.value, pictures, 'front'));
+const drawMs = median(() => void beamScene(planned.value, pictures, 'front'));
 console.log(`plans in one 60 Hz frame          ${(FRAME_MS / planMs).toFixed(0)}`);
 console.log(`Beam drawn, in 60 Hz frames       ${(drawMs / FRAME_MS).toFixed(2)}`);
 

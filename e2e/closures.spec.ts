@@ -168,8 +168,8 @@ test('tried on and too loose: another hole first, then rows, and the plan follow
   await expect(page.getByTestId('remedy-move')).toContainText('put the pin in hole 1: 7 mm tighter');
   await expect(page.getByTestId('remedy-move')).toContainText('Then it fits.');
   await expect(page.getByTestId('remedy-rows')).toContainText(/take out 1 row:/);
-  await page.getByTestId('remedy-rows').getByRole('button', { name: 'Plan it so' }).click();
+  await page.getByTestId('remedy-rows').getByRole('button', { name: 'Use this' }).click();
   await expect(page.getByTestId('dim-woven')).not.toHaveText(rows!);
-  await page.getByTestId('remedy-move').getByRole('button', { name: 'Plan it so' }).click();
+  await page.getByTestId('remedy-move').getByRole('button', { name: 'Use this' }).click();
   await expect(word(page, 'Closure')).toHaveText(/pin in hole 1/);
 });

@@ -146,7 +146,7 @@ test('Enter takes a typed value and closes its picker; stray keys stay out; hard
 }) => {
   await openDemo(page);
   await word(page, 'Ease').click();
-  await typeLength(page, 'Own slack, over the thickness', '11 mm');
+  await typeLength(page, 'Custom slack', '11 mm');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(word(page, 'Ease')).toContainText('11 mm');

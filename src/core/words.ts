@@ -9,3 +9,6 @@ export function withArticle(name: string): string {
 }
 
 export const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);
+
+/** The word for several things, where there are not exactly one: `row`, `rows`; `is`, `are` has its own. */
+export const plural = (count: number, word: string): string => (count === 1 ? word : `${word}s`);

@@ -35,8 +35,12 @@ type Name = StoreNames<WarpBeamDB>;
 type Connection = IDBPDatabase<WarpBeamDB>;
 export type Transaction<M extends IDBTransactionMode = 'readwrite'> = IDBPTransaction<WarpBeamDB, Name[], M>;
 
-/** On disk before it is said to be saved; browsers that do not know the option ignore it. */
-const STRICT = { durability: 'strict' } as const;
+/**
+ * `strict`: on disk before it is said to be saved. `relaxed`: out of the process, so that a killed browser keeps it, but
+ * nobody waits for the disk: everything that is written meanwhile in the same store would wait too. Browsers that do
+ * not know the option ignore it.
+ */
+type Durability = 'strict' | 'relaxed';
 
 /**
  * The store in the browser. Its connection may be closed under the tab (site data cleared, a newer version opened in
@@ -113,16 +117,25 @@ export class Database {
     store: N,
     value: StoreValue<WarpBeamDB, N>,
     key?: StoreKey<WarpBeamDB, N>,
+    durability: Durability = 'strict',
   ): Promise<void> {
-    return this.write([store], async (tx) => {
-      await tx.objectStore(store).put(value, key);
-    });
+    return this.write(
+      [store],
+      async (tx) => {
+        await tx.objectStore(store).put(value, key);
+      },
+      durability,
+    );
   }
 
-  /** Runs all of `work` in one transaction: everything is on disk when the promise ends, or nothing is changed. */
-  async write<T>(stores: Name[], work: (tx: Transaction) => Promise<T>): Promise<T> {
+  /** Runs all of `work` in one transaction: all of it is written when the promise ends, or nothing is changed. */
+  async write<T>(
+    stores: Name[],
+    work: (tx: Transaction) => Promise<T>,
+    durability: Durability = 'strict',
+  ): Promise<T> {
     return this.use(async (c) => {
-      const tx = c.transaction(stores, 'readwrite', STRICT);
+      const tx = c.transaction(stores, 'readwrite', { durability });
       const [result] = await Promise.all([work(tx), tx.done]);
       return result;
     });

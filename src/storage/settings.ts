@@ -26,12 +26,12 @@ export async function writeSetting<K extends keyof Settings>(
   key: K,
   value: Settings[K],
 ): Promise<void> {
-  await db.put('settings', value, key);
+  await db.put('settings', value, key, 'relaxed');
 }
 
 /** How the maker worked last: unchecked, as it was written. */
 export const readWay = (db: Database): Promise<unknown> => db.get('settings', 'way');
 
 export async function writeWay(db: Database, way: object): Promise<void> {
-  await db.put('settings', way, 'way');
+  await db.put('settings', way, 'way', 'relaxed');
 }

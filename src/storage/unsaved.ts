@@ -62,9 +62,13 @@ export async function forgetUnsaved(
   all: boolean,
 ): Promise<void> {
   if (all) clearJournal(documentId);
-  await db.write(['unsaved'], async (tx) => {
-    const store = tx.objectStore('unsaved');
-    for (const row of await store.getAll(rowsOf(documentId)))
-      if (row.tab !== TAB && (all || row.at < now - FORGET_MS)) await store.delete([documentId, row.tab]);
-  });
+  await db.write(
+    ['unsaved'],
+    async (tx) => {
+      const store = tx.objectStore('unsaved');
+      for (const row of await store.getAll(rowsOf(documentId)))
+        if (row.tab !== TAB && (all || row.at < now - FORGET_MS)) await store.delete([documentId, row.tab]);
+    },
+    'relaxed',
+  );
 }

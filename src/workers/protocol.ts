@@ -19,17 +19,19 @@ export type SolveMessage =
   | { readonly kind: 'solved'; readonly solved: SolvedWeave }
   | { readonly kind: 'failed'; readonly issues: readonly Issue[] };
 
-/** What the page asks of the gallery: a weave, the cords to lay, and whether cores are laid, too. */
-export interface GalleryRequest {
+/** A weave, the cords to arrange in it, and whether the cores are arranged, too. */
+export interface GalleryAsk {
   readonly solved: SolvedWeave;
   readonly colours: readonly CordColour[];
   readonly isWithCores: boolean;
-  /** Pictures are drawn of so many. */
-  readonly pictures: number;
 }
 
-/** First what there is, then the pictures, a few at a time: front and back of the item of that number. */
+/** What the page asks of the gallery: first to list the arrangements, then pictures of some of them, in that order. */
+export type GalleryRequest =
+  | ({ readonly kind: 'list' } & GalleryAsk)
+  | { readonly kind: 'draw'; readonly indices: readonly number[] };
+
+/** What there is, then the pictures that were asked for, one by one: front and back of the item of that number. */
 export type GalleryMessage =
   | { readonly kind: 'found'; readonly gallery: Gallery }
-  | { readonly kind: 'picture'; readonly index: number; readonly front: Scene; readonly back: Scene }
-  | { readonly kind: 'done' };
+  | { readonly kind: 'picture'; readonly index: number; readonly front: Scene; readonly back: Scene };

@@ -100,7 +100,7 @@ export const beamFile = (
   name: `${fileStem(design.name)}-${view}.svg`,
   type: 'image/svg+xml',
   text: sceneSvg(
-    view === 'closed' ? ringScene(design, plan, pictures) : beamScene(design, plan, pictures, view),
+    view === 'closed' ? ringScene(design, plan, pictures) : beamScene(plan, pictures, view),
     `${design.name}, ${view}`,
   ),
 });

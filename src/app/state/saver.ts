@@ -63,7 +63,11 @@ export class Saver {
   private rest(): void {
     if (this.timer === undefined) this.ports.onState({ kind: 'saving' });
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.drain(), this.times.restMs);
+    // In two parts: after a long stall the first one is overdue before the edits that wait behind it are heard.
+    const half = this.times.restMs / 2;
+    this.timer = setTimeout(() => {
+      this.timer = setTimeout(() => void this.drain(), half);
+    }, half);
   }
 
   private stopTimer(): void {

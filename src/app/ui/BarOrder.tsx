@@ -31,10 +31,7 @@ export function BarOrder({
     const drawn = pictures && barOrder(pictures.weave);
     return isHanging ? drawn?.toReversed() : drawn;
   }, [pictures, isHanging]);
-  const scene = useMemo(
-    () => pictures && beamScene(planned, plan, pictures, 'front'),
-    [pictures, planned, plan],
-  );
+  const scene = useMemo(() => pictures && beamScene(plan, pictures, 'front'), [pictures, plan]);
   if (!order || !scene || !pictures) return null;
   const strands = strandsOf(planned, pictures.weave);
   const colours = plan.cords.filter((c) => !c.isExtra);

@@ -39,7 +39,7 @@ export function LengthField({
     if (!read.ok) return read.issues[0]!;
     if (read.value >= leastMm && read.value <= mostMm) return undefined;
     return {
-      message: `${show(read.value)} cannot be right: it should lie between ${show(leastMm)} and ${show(mostMm)}.`,
+      message: `${show(read.value)} is out of range: choose a length between ${show(leastMm)} and ${show(mostMm)}.`,
     };
   }
 

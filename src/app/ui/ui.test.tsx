@@ -40,7 +40,7 @@ describe('a field for lengths', () => {
 
   it.each([
     ['16 cn', /“cn” is not a number or a unit/],
-    ['5 mm', /cannot be right/],
+    ['5 mm', /is out of range/],
     ['', /Type a length/],
   ])('keeps %j in the field, says what is wrong, and hands nothing on', (text, message) => {
     const { input, onChange } = field('metric');

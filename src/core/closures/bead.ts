@@ -87,12 +87,12 @@ export const bead: Closure = {
           ok: fits,
           message: fits
             ? why`two cords, pressed to ${len(need)}, go through its ${len(b.holeMm)} hole`
-            : why`two cords, pressed to ${len(need)}, do not go through its ${len(b.holeMm)} hole: take a larger bead or thinner cord`,
+            : why`two cords, pressed to ${len(need)}, do not go through its ${len(b.holeMm)} hole: choose a larger bead or thinner cord`,
           ...(fits || !better
             ? {}
             : {
                 fix: {
-                  label: why`take the ${sold(better.sizeMm)} bead`,
+                  label: why`choose the ${sold(better.sizeMm)} bead`,
                   patch: { closure: { ...c.spec, sizeMm: better.sizeMm } },
                 },
               }),
@@ -103,8 +103,8 @@ export const bead: Closure = {
           ok: knot.widthMm > b.holeMm,
           message:
             knot.widthMm > b.holeMm
-              ? why`the overhand behind it, ${len(knot.widthMm)} wide, cannot be pulled through`
-              : why`the overhand behind it, ${len(knot.widthMm)} wide, can be pulled through its ${len(b.holeMm)} hole: take a smaller hole`,
+              ? why`the overhand behind it, ${len(knot.widthMm)} wide, can’t be pulled through`
+              : why`the overhand behind it, ${len(knot.widthMm)} wide, would pull through its ${len(b.holeMm)} hole: choose a bead with a smaller hole`,
         },
       ],
       figures: [{ label: 'loop, inside', value: inner.mm, unit: 'mm', why: inner.why }],

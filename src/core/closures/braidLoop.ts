@@ -1,4 +1,4 @@
-import { len, num, why } from '../why/why.ts';
+import { counted, len, num, why } from '../why/why.ts';
 import { knotName, knotSize } from './knots.ts';
 import { LOOP_AS_IT_IS, loopChecks, loopFor } from './loop.ts';
 import { knotOption, LOOP_SHARE, numberOf, textOf } from './options.ts';
@@ -10,7 +10,7 @@ const ROWS = {
   key: 'rows',
   label: 'Each strand tucked back under',
   usual: 3,
-  choices: [2, 3, 4].map((n) => ({ value: n, name: why`${num(n, 0)} rows` })),
+  choices: [2, 3, 4].map((n) => ({ value: n, name: why`${counted(n, 'row')}` })),
 } as const;
 
 /** The braid's own end bent back to a loop, each strand tucked along its own colour. */
@@ -26,7 +26,7 @@ export const braidLoop: Closure = {
   options: [KNOT, LOOP_SHARE, LOOP_AS_IT_IS, ROWS],
   unsuited: (weave) =>
     weave.strands.some((s) => s.role === 'core') || weave.strands.reduce((n, s) => n + s.periods, 0) < 3
-      ? 'Only a braid has strands that can be tucked back into their own colour: take a flat braid, or a loop at the fold.'
+      ? 'Only a braid has strands that can be tucked back into their own colour: choose a flat braid, or a loop at the fold.'
       : undefined,
   close: (c) => {
     const { diameterMm: d, thicknessMm: t, strands } = c.metrics;
@@ -48,14 +48,14 @@ export const braidLoop: Closure = {
       {
         what: 'closure',
         lengthMm: braided * perLength,
-        why: why`braided on for the loop, ${len(braided)} × ${num(perLength)} of cord for each of braid`,
+        why: why`braided on for the loop, ${len(braided)} of braid, which uses ${num(perLength)} × its length`,
         reachMm: straight + r + t,
         mark: 'loop starts',
       },
       {
         what: 'closure',
         lengthMm: tucked * perLength,
-        why: why`tucked back under ${num(rows, 0)} rows, ${len(tucked)}`,
+        why: why`tucked back under ${counted(rows, 'row')}, ${len(tucked)}`,
         reachMm: straight + r + t,
       },
       {

@@ -56,6 +56,7 @@ export function twoHalves<T extends TwoHalves>(made: Made<T>): Closure {
     id: made.id,
     name: made.name,
     family: 'buckled',
+    isBuckle: true,
     phrase: (spec) => why`a ${sold(numberOf(spec, size))} ${made.name}`,
     words: made.words,
     difficulty: 1,

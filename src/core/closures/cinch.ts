@@ -103,7 +103,7 @@ export const cinch: Closure = {
         {
           id: 'stopper.holds',
           ok: stopper.widthMm > 2 * d,
-          message: why`the stopper, ${len(stopper.widthMm)} wide, cannot be drawn through a loop on two cords, ${len(2 * d)}`,
+          message: why`the stopper, ${len(stopper.widthMm)} wide, can’t be pulled through a loop on two cords, ${len(2 * d)}`,
         },
       ],
       figures: [

@@ -28,7 +28,7 @@ export const limitedSlip: Closure = {
   family: 'sliding',
   phrase: (spec) => why`a control loop through two ${sold(numberOf(spec, SIZE))} rings`,
   words:
-    'The band ends in a ring at each side. A loop of doubled cord runs through both and carries a third ring: pulled, it draws the two together as far as they touch, and no further; slack, it lets the collar over the head.',
+    'The band ends in a ring at each side. A loop of doubled cord runs through both and carries a third ring: pulled, it draws the two together until they touch, and no further; let go, it lets the collar over the head.',
   difficulty: 3,
   minutes: 15,
   options: [SIZE, openOption],
@@ -77,7 +77,7 @@ export const limitedSlip: Closure = {
         {
           id: 'slip.stops',
           ok: c.finishedMm >= c.girthMm,
-          message: why`drawn shut, the rings touch and it stays at ${len(c.finishedMm)} flat: it stops before it presses`,
+          message: why`pulled shut, the rings touch at ${len(c.finishedMm)} flat: it stops before it squeezes`,
         },
       ],
       figures: [

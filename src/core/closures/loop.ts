@@ -93,7 +93,7 @@ export const LOOP_AS_IT_IS: Option = {
   label: 'Loop, laid flat',
   leastMm: 3,
   mostMm: 120,
-  hint: 'Left alone it is worked out. If you have left a loop standing, lay it flat, measure its inside, and type it.',
+  hint: 'Calculated unless you enter a value. If the loop is already made, lay it flat and measure its inside.',
 };
 
 /** The start of a band whose cords' fold is a loop; the fold's other cords lie against the first row. */
@@ -125,7 +125,7 @@ export const needsTwo = (weave: {
   const tied = lanes(true) || lanes(false);
   return tied >= 2
     ? undefined
-    : 'It needs two cords that run from end to end; this weave has one. Take the doubled one.';
+    : 'It needs two cords that run from end to end; this weave has only one. Choose the two-cord version.';
 };
 
 function without(spec: ClosureSpec, key: keyof ClosureSpec): ClosureSpec {

@@ -12,7 +12,7 @@ export const magnetic = twoHalves({
   name: 'magnetic clasp',
   list: CLASPS,
   usual: 15,
-  words: 'Two bars that snap together by magnets; quick, and pulled open by a hard tug.',
+  words: 'Two bars that snap together with magnets: quick to close, and a hard tug opens them.',
   names: ['clasp half', 'clasp half'],
   shapes: (h) => {
     const plate = (lengthMm: number): EndShape => ({
@@ -26,6 +26,6 @@ export const magnetic = twoHalves({
     return [plate(h.startMm), plate(h.endMm)];
   },
   cautions: [
-    'Strong magnets: keep away from pacemakers, cards and compasses; swallowed magnets are an emergency. A hard tug opens it: not for a watch that must not drop.',
+    'Strong magnets: keep them away from pacemakers, cards and compasses; a swallowed magnet is an emergency. A hard tug opens it: don’t use it for a watch that must not drop.',
   ],
 });

@@ -65,11 +65,14 @@ export function knotOption(label: string, ids: readonly string[]): TextOption {
 
 export const LOOP_SHARE: NumberOption = {
   key: 'loopShare',
-  label: 'How tightly the loop holds',
+  label: 'How tightly the loop fits',
   usual: 1.05,
   choices: [1, 1.05, 1.1, 1.15].map((share) => ({
     value: share,
-    name: share === 1 ? why`as small as passes` : why`${percent(share - 1)} larger than what passes it`,
+    name:
+      share === 1
+        ? why`just big enough to pass`
+        : why`${percent(share - 1)} bigger than what passes through it`,
     note:
       share === 1
         ? why`hardest to close, holds best`
@@ -87,13 +90,13 @@ export const ATTACH: TextOption = {
   choices: [
     {
       value: 'returned',
-      name: why`cores led round it and back`,
-      note: why`stop short, lead the cores round its bar and back, and cover them with the last rows`,
+      name: why`cores taken round it and back`,
+      note: why`stop short, take the cores round its bar and back, and cover them with the last rows`,
     },
     {
       value: 'hitched',
       name: why`cow hitches in the working ends`,
-      note: why`the last row done, each pair of working ends is hitched to its bar; the band may be opened again`,
+      note: why`after the last row, each pair of working ends is hitched to its bar; you can untie it again`,
     },
   ],
 };
@@ -116,7 +119,7 @@ export const openOption: Option = {
   label: 'Inside when open',
   leastMm: 40,
   mostMm: 3000,
-  hint: 'How wide it opens. Left alone, it passes the hand (heel, head) with room to spare.',
+  hint: 'Inside girth when fully open. If left blank, it opens enough to go over the hand (heel, head).',
 };
 
 export const holeText = (n: number): Why => why`hole ${num(n, 0)}`;

@@ -80,7 +80,7 @@ export const pinBuckle: Closure = {
       finishedMm: c.finishedMm,
       danglesMm: 0,
       marks: [{ at: 'end', outMm: -past, label: 'pin here' }],
-      adjust: { what: 'the pin by a row', stepMm: rowHeightMm, rangeMm: [-past, past - 2 * rowHeightMm] },
+      adjust: { what: 'the pin', step: 'row', stepMm: rowHeightMm, rangeMm: [-past, past - 2 * rowHeightMm] },
       extra: [
         {
           role: 'keeper, two turns',
@@ -102,12 +102,12 @@ export const pinBuckle: Closure = {
           ok: passes,
           message: passes
             ? why`a strap ${len(w)} wide goes through a frame ${len(b.sizeMm)} wide inside`
-            : why`a strap ${len(w)} wide does not go through a frame ${len(b.sizeMm)} wide inside: take a wider buckle, thinner cord or a narrower weave`,
+            : why`a strap ${len(w)} wide does not go through a frame ${len(b.sizeMm)} wide inside: choose a wider buckle, thinner cord or a narrower weave`,
           ...(passes || !better
             ? {}
             : {
                 fix: {
-                  label: why`take the ${sold(better.sizeMm)} buckle`,
+                  label: why`choose the ${sold(better.sizeMm)} buckle`,
                   patch: { closure: { ...c.spec, sizeMm: better.sizeMm } },
                 },
               }),

@@ -49,7 +49,7 @@ export const shackle: Closure = {
   phrase: (spec) =>
     why`a ${len(numberOf(spec, SIZE))} shackle with its pin in ${holeText(numberOf(spec, HOLE))}`,
   words:
-    'Cords are hitched to the bow; the pin goes through the turn at the other end. Its holes change the girth without tying anew. Planned for the middle hole, it can go both ways.',
+    'Cords are hitched to the bow; the pin goes through the turn at the other end. Its holes change the girth without retying. Planned for the middle hole, it can go tighter or looser.',
   difficulty: 2,
   minutes: 5,
   options: [
@@ -60,7 +60,7 @@ export const shackle: Closure = {
       label: 'Length inside',
       leastMm: 8,
       mostMm: 120,
-      hint: 'Measure from the bow’s inner end to the pin, in the hole that it is planned for.',
+      hint: 'Measure from the bow’s inner end to the pin, in the hole you plan to use.',
       usualMm: (spec) =>
         lengthOf(
           SHACKLES.find((x) => x.sizeMm === numberOf(spec, SIZE)) ?? SHACKLES[1]!,
@@ -90,7 +90,9 @@ export const shackle: Closure = {
       end: { ...barEnd('pin', 0, bar, s.sizeMm, { shape: 'none' }), attach: 'returned' },
       finishedMm: c.finishedMm,
       adjust: {
-        what: 'the pin to another hole',
+        what: 'the pin',
+        step: 'hole',
+        setTo: { key: 'hole', now: hole },
         stepMm: s.pitchMm,
         rangeMm: [(1 - hole) * s.pitchMm, (HOLES.length - hole) * s.pitchMm],
       },
@@ -99,7 +101,7 @@ export const shackle: Closure = {
           label: 'per hole',
           value: s.pitchMm,
           unit: 'mm',
-          why: why`holes are ${len(s.pitchMm)} apart: each makes the band that much tighter or looser; hole ${num(hole, 0)} of ${num(HOLES.length, 0)} is planned for`,
+          why: why`holes are ${len(s.pitchMm)} apart: each one makes the band that much tighter or looser; this is planned for hole ${num(hole, 0)} of ${num(HOLES.length, 0)}`,
         },
       ],
       hardware:

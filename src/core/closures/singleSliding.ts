@@ -85,7 +85,7 @@ function single(made: Made): Closure {
           {
             id: 'stopper.holds',
             ok: stopper.widthMm > d * 1.5,
-            message: why`the ${stopper.name.toLowerCase()}, ${len(stopper.widthMm)} wide, cannot be drawn through the knot that holds a ${len(d)} cord`,
+            message: why`the ${stopper.name.toLowerCase()}, ${len(stopper.widthMm)} wide, can’t be pulled through the knot that holds a ${len(d)} cord`,
           },
         ],
         figures: [
@@ -108,7 +108,7 @@ export const singleSlidings: readonly Closure[] = [
     name: 'single sliding knot',
     knots: ['sliding-1', 'sliding-2', 'sliding-3'],
     words:
-      'One end is knotted round the other, which runs through it and carries a stopper. What it opens by dangles when it is closed.',
+      'One end is knotted round the other, which slides through it and ends in a stopper. The length that lets it open dangles when it is closed.',
     difficulty: 1,
   }),
   single({

@@ -24,7 +24,7 @@ export function opening(c: ClosureContext): Opening {
   const inner = Math.max(typed ?? wanted, innerOf(c));
   const what =
     typed !== undefined
-      ? why`open as wide as you set it, ${len(typed)} inside`
+      ? why`open to the ${len(typed)} inside that you set`
       : c.pass
         ? why`${c.pass.name} ${len(c.pass.mm)} + ${len(CLEARANCE_MM)} to spare`
         : why`closed ${len(innerOf(c))} + ${len(USUAL_TRAVEL_MM)}`;

@@ -1,6 +1,6 @@
 import { CORDS, effectiveDiameterMm, findCord } from '../cord/cords.ts';
 import { findPattern, solvedFacts } from '../patterns/index.ts';
-import { len, num, percent, why } from '../why/why.ts';
+import { counted, len, percent, why } from '../why/why.ts';
 import { knotSize } from './knots.ts';
 import { numberOf, openOption, textOf } from './options.ts';
 import { gapOption } from './singleSliding.ts';
@@ -15,7 +15,7 @@ const ROWS = {
   key: 'rows',
   label: 'Slider',
   usual: 8,
-  choices: [6, 8, 10, 12].map((n) => ({ value: n, name: why`${num(n, 0)} rows` })),
+  choices: [6, 8, 10, 12].map((n) => ({ value: n, name: why`${counted(n, 'row')}` })),
 } as const;
 
 const ENDS = {
@@ -70,7 +70,7 @@ export const slider: Closure = {
   id: 'slider',
   name: 'square-knot slider',
   family: 'sliding',
-  phrase: (spec) => why`a square-knot slider of ${num(numberOf(spec, ROWS), 0)} rows`,
+  phrase: (spec) => why`a square-knot slider of ${counted(numberOf(spec, ROWS), 'row')}`,
   words:
     'Lay the two ends side by side, pointing opposite ways, and tie a short Solomon bar over both in a thinner cord: firm, yet so that they slide. Melt or glue its ends to the bar itself, never to the cords inside.',
   difficulty: 2,
@@ -131,7 +131,7 @@ export const slider: Closure = {
             {
               what: 'closure',
               lengthMm: bar.woven.reduce((a, b) => a + b, 0),
-              why: why`${num(rows, 0)} rows of ${findPattern(bar.id)!.name.toLowerCase()}, from the rope engine`,
+              why: why`${counted(rows, 'row')} of ${findPattern(bar.id)!.name.toLowerCase()}, from the rope engine`,
             },
             { what: 'tail', lengthMm: thinTailMm, why: why`to tie with: ${len(thinTailMm)}` },
           ],
@@ -151,7 +151,7 @@ export const slider: Closure = {
           label: 'slider',
           value: bar.lengthMm,
           unit: 'mm',
-          why: why`${num(rows, 0)} rows in ${bar.thin.name}`,
+          why: why`${counted(rows, 'row')} in ${bar.thin.name}`,
         },
       ],
       hardware: why`between the ends of the weave, closed: ${len(gap)}, room for the slider ${len(bar.lengthMm)}`,

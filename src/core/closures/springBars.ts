@@ -27,6 +27,7 @@ export const springBars: Closure = {
   close: (c) => ({
     start: { ...springBarEnd(c, 'spring bar'), standoffMm: c.metrics.diameterMm },
     end: springBarEnd(c, 'spring bar'),
+    spansCase: true,
     finishedMm: c.finishedMm,
     hardware: why`none but the case`,
   }),

@@ -23,7 +23,8 @@ export const toggle: Closure = {
   name: 'toggle bar',
   family: 'buckled',
   phrase: (spec) => why`a ${sold(numberOf(spec, SIZE))} toggle bar in a loop`,
-  words: 'A bar is held by its middle; tipped along its cords it passes the loop, turned across it is held.',
+  words:
+    'A bar tied at its middle: tip it along its cords to pass it through the loop, then turn it across and it holds.',
   difficulty: 2,
   minutes: 6,
   options: [SIZE, LOOP_SHARE, LOOP_AS_IT_IS, ATTACH],
@@ -62,7 +63,7 @@ export const toggle: Closure = {
           message:
             loop.lengthMm < 0.8 * bar.sizeMm
               ? why`a bar of ${len(bar.sizeMm)} is held by a loop ${len(loop.lengthMm)} long inside`
-              : why`a bar of ${len(bar.sizeMm)} may slip through a loop ${len(loop.lengthMm)} long inside: take a longer bar`,
+              : why`a bar of ${len(bar.sizeMm)} may slip through a loop ${len(loop.lengthMm)} long inside: choose a longer bar`,
           ...(loop.lengthMm < 0.8 * bar.sizeMm ? {} : longer(bar.sizeMm, c.spec)),
         },
       ],
@@ -77,7 +78,7 @@ function longer(sizeMm: number, spec: Parameters<Closure['phrase']>[0]) {
   return next
     ? {
         fix: {
-          label: why`take the ${len(next.sizeMm)} bar`,
+          label: why`choose the ${len(next.sizeMm)} bar`,
           patch: { closure: { ...spec, sizeMm: next.sizeMm } },
         },
       }

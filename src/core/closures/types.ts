@@ -148,6 +148,8 @@ export interface ExtraCord {
 }
 
 export interface Closing {
+  /** It lies across the watch case itself: one piece, with the case between its two ends. */
+  readonly spansCase?: boolean;
   readonly start: BandEnd;
   readonly end: BandEnd;
   /** Flat length when closed; a slip-on may be longer than the ease asked for. */
@@ -160,12 +162,22 @@ export interface Closing {
   readonly extra?: readonly ExtraCord[];
   readonly checks?: readonly Check[];
   readonly figures?: readonly Figure[];
-  readonly adjust?: {
-    readonly what: string;
-    readonly stepMm: number;
-    readonly rangeMm: readonly [number, number];
-  };
+  readonly adjust?: Adjust;
   readonly hardware?: Why;
+}
+
+/** How the closed girth can be changed without retying. */
+export interface Adjust {
+  /** What is moved, in the middle of a sentence: “the pin”. */
+  readonly what: string;
+  /** Smallest step of closed girth; 0 for any. */
+  readonly stepMm: number;
+  /** How far it may go each way: tighter (negative) and looser. */
+  readonly rangeMm: readonly [number, number];
+  /** What one step is called: it may be moved by several. */
+  readonly step?: 'row' | 'hole';
+  /** The option that says where it is set now, one more for each step looser. */
+  readonly setTo?: { readonly key: 'hole'; readonly now: number };
 }
 
 /** What a maker may set about a closure; the first choice of a list, or the hint's value, is the usual one. */
@@ -199,6 +211,8 @@ export interface Closure {
   readonly id: string;
   readonly name: string;
   readonly family: ClosureFamily;
+  /** It has a body of its own, whose length can be measured. */
+  readonly isBuckle?: boolean;
   /** As it stands in the sentence, after “closed by”. */
   readonly phrase: (spec: ClosureSpec) => Why;
   readonly words: string;

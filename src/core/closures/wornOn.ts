@@ -36,7 +36,7 @@ export const slipOn: Closure = {
       openMm: inner + bend,
       danglesMm: 0,
       hardware: c.pass
-        ? why`none; inside it must pass the ${c.pass.name} ${len(c.pass.mm)} with ${len(CLEARANCE_MM)} to spare`
+        ? why`none; inside it must go over the ${c.pass.name} ${len(c.pass.mm)} with ${len(CLEARANCE_MM)} to spare`
         : why`none`,
       checks: [
         {
@@ -44,7 +44,7 @@ export const slipOn: Closure = {
           ok: !isLoose,
           message: isLoose
             ? why`worn, it has ${len(room)} of slack, ${percent(Math.round((room / c.girthMm) * 100) / 100)} of the girth: it can slip off or catch. A closure that opens sits closer.`
-            : why`worn, it has ${len(room)} of slack, because it must pass over`,
+            : why`worn, it has ${len(room)} of slack, because it has to go on over the ${c.pass?.name ?? 'body'}`,
         },
       ],
     };
@@ -92,7 +92,7 @@ export const openCuff: Closure = {
           ok,
           message: ok
             ? why`an opening of ${len(gap)} goes on over the wrist’s thin side, about ${len(thin)} (girth × ${num(THIN_SIDE, 3)})`
-            : why`an opening of ${len(gap)} is narrow for a wrist about ${len(thin)} thick: it has to be bent far, and breaks its strip`,
+            : why`an opening of ${len(gap)} is narrow for a wrist about ${len(thin)} thick: it would have to bend so far that the strip inside breaks`,
           ...(ok
             ? {}
             : {

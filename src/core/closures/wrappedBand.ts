@@ -23,7 +23,7 @@ export const wrappedBand: Closure = {
     weave.widthD === 2 &&
     weave.thicknessD === 1
       ? undefined
-      : 'It is tied in a plain doubled cord: take the doubled plain band.',
+      : 'It is tied in a plain doubled cord: choose the doubled plain band.',
   close: (c) => {
     const d = c.metrics.diameterMm;
     const wraps = knotSize(WRAPS, d);
@@ -74,7 +74,7 @@ export const wrappedBand: Closure = {
           why: why`the doubled cord, ${len(woven)} long, goes ${num(2, 0)} times round`,
         },
       ],
-      hardware: why`it goes round twice: ${len(woven)} of doubled cord for ${len(c.finishedMm)} round, the wraps ${len(wraps.bodyMm)} among them`,
+      hardware: why`it goes round twice: ${len(woven)} of doubled cord for ${len(c.finishedMm)} round, including the wraps, ${len(wraps.bodyMm)}`,
     };
   },
 };

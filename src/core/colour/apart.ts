@@ -44,9 +44,24 @@ export function lab([r, g, b]: Rgb): Rgb {
   return [116 * y - 16, 500 * (x - y), 200 * (y - z)];
 }
 
+const known = new Map<string, Rgb>();
+/** There are a few dozen colours in a palette. */
+const MOST_KNOWN = 2000;
+
+/** A colour as it is seen, in L*a*b*; each is worked out once. */
+function seenLab(hex: string, sight: Sight): Rgb {
+  const key = `${hex} ${sight}`;
+  const before = known.get(key);
+  if (before) return before;
+  if (known.size >= MOST_KNOWN) known.clear();
+  const made = lab(seen(linear(hex), sight));
+  known.set(key, made);
+  return made;
+}
+
 /** How far apart two colours look, CIE 1976 ΔE. */
 export function difference(a: string, b: string, sight: Sight = 'usual'): number {
-  const [p, q] = [a, b].map((hex) => lab(seen(linear(hex), sight))) as [Rgb, Rgb];
+  const [p, q] = [seenLab(a, sight), seenLab(b, sight)];
   if (sight === 'dim light') return DIM * Math.abs(p[0] - q[0]);
   return Math.hypot(p[0] - q[0], p[1] - q[1], p[2] - q[2]);
 }

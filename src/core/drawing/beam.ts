@@ -1,5 +1,4 @@
 import type { BandEnd } from '../closures/types.ts';
-import type { Design } from '../formats/design.gen.ts';
 import type { Band, Plan } from '../plan/types.ts';
 import { addonShapes } from './addons.ts';
 import { caseShapes, hardwareReach, hardwareShapes, ringShapes } from './hardware.ts';
@@ -17,10 +16,10 @@ const PAD = 3;
  * The whole piece laid out flat to scale, open: x = 0 is the first bar's band-side edge (of two halves, the case's).
  * What is smaller than `detailMm` (half a pixel on the screen that it is drawn for) is left out.
  */
-export function beamScene(design: Design, plan: Plan, pictures: Pictures, view: View, detailMm = 0): Scene {
+export function beamScene(plan: Plan, pictures: Pictures, view: View, detailMm = 0): Scene {
   const places = placesOf(plan);
   const tubes = plan.bands.flatMap((_, i) =>
-    pieceTubes(design, plan, pictures, i, false, detailMm).map((t) => placeTube(t, places[i]!)),
+    pieceTubes(plan, pictures, i, false, detailMm).map((t) => placeTube(t, places[i]!)),
   );
   const painted = paintTubes(tubes, cordColours(plan), view, detailMm);
   const hardware = plan.bands.flatMap((band, i) => bandHardware(band, places[i]!, view));

@@ -94,10 +94,10 @@ describe('the line of a closed band', () => {
 
 describe.each(CLOSURES.map((c) => c.id))('%s', (kind) => {
   it('is drawn whole: knots in place, nothing outside its frame, closed length to scale', async () => {
-    const { design, plan: p, pictures } = await drawn(kind);
+    const { plan: p, pictures } = await drawn(kind);
     for (const id of knotsOf(p)) expect(pictures.knots.get(id), id).toBeDefined();
     for (const view of ['front', 'edge'] as const) {
-      const scene = beamScene(design, p, pictures, view);
+      const scene = beamScene(p, pictures, view);
       for (const shape of scene.shapes.filter((x) => x.part === 'outline' || x.strand === undefined)) {
         for (const [x] of points(shape)) {
           if (x > scene.minX - 4 && x < scene.minX + scene.widthMm + 4) continue;
@@ -123,10 +123,10 @@ describe.each(CLOSURES.map((c) => c.id))('%s', (kind) => {
 
 describe('a knot at an end', () => {
   it('starts where its mark says, and is as long as the table says', async () => {
-    const { design, plan: p, pictures } = await drawn('knot-loop');
+    const { plan: p, pictures } = await drawn('knot-loop');
     const mark = p.bands[0]!.marks.find((m) => m.label === 'stopper starts here')!;
     const end = p.bands[0]!.startMm + p.bands[0]!.wovenMm;
-    const beyond = pieceTubes(design, p, pictures, 0).flatMap((t) =>
+    const beyond = pieceTubes(p, pictures, 0).flatMap((t) =>
       Array.from({ length: t.points.length / 3 }, (_, i) => t.points[3 * i + 1]!).filter((y) => y > end + 1),
     );
     const d = p.metrics.diameterMm;

@@ -25,7 +25,7 @@ const drawn = async (girthMm: number, detailMm: number): Promise<Scene> => {
   const made = plan(design);
   if (!made.ok) throw new Error(made.issues[0]!.message);
   const weave = (await loadWeave('solomon-bar'))!;
-  return beamScene(design, made.value, { weave, knots: new Map() }, 'front', detailMm);
+  return beamScene(made.value, { weave, knots: new Map() }, 'front', detailMm);
 };
 const size = (scene: Scene) => scene.shapes.reduce((sum, s) => sum + s.d.length, 0);
 

@@ -216,7 +216,7 @@ describe('paint', () => {
 
 describe('the Beam', () => {
   it('is to scale: closed length, woven length and buckle are where the plan says', () => {
-    const scene = beamScene(design, planned, { weave: solved, knots: new Map() }, 'front');
+    const scene = beamScene(planned, { weave: solved, knots: new Map() }, 'front');
     const span = closedSpan(planned);
     expect(span.toMm - span.fromMm).toBeCloseTo(planned.finishedLengthMm + 0, 6);
     const hardware = scene.shapes.filter((s) => !s.strand).flatMap(points);
@@ -245,7 +245,7 @@ describe('the Beam', () => {
       const p = plan(d);
       if (!p.ok) throw new Error(w.id);
       for (const view of ['front', 'back', 'edge'] as const) {
-        const scene = beamScene(d, p.value, { weave: made, knots: new Map() }, view);
+        const scene = beamScene(p.value, { weave: made, knots: new Map() }, view);
         for (const shape of scene.shapes.filter((s) => s.part === 'outline')) {
           for (const [x] of points(shape)) {
             expect(x, w.id).toBeGreaterThanOrEqual(scene.minX - 8);
@@ -257,7 +257,7 @@ describe('the Beam', () => {
   });
 
   it('shows the joined colours from the first bar to the join, then both', () => {
-    const scene = beamScene(design, planned, { weave: solved, knots: new Map() }, 'front');
+    const scene = beamScene(planned, { weave: solved, knots: new Map() }, 'front');
     const reach = (cord: number) =>
       scene.shapes
         .filter((s) => s.strand === 'C2' && s.cord === cord && s.part === 'outline')
@@ -270,7 +270,7 @@ describe('the Beam', () => {
   });
 
   it('is written as SVG to scale, with titles made safe', () => {
-    const scene = beamScene(design, planned, { weave: solved, knots: new Map() }, 'back');
+    const scene = beamScene(planned, { weave: solved, knots: new Map() }, 'back');
     const svg = sceneSvg(scene, 'Ines & "Lin" <band>');
     expect(svg).toContain('<title>Ines &amp; &quot;Lin&quot; &lt;band&gt;</title>');
     expect(svg).toContain(`width="${scene.widthMm.toFixed(2)}mm"`);

@@ -1,4 +1,4 @@
-import type { Design } from '../formats/design.gen.ts';
+import { STYLES } from '../plan/setups/index.ts';
 import { strandSpans } from '../plan/spans.ts';
 import type { Plan } from '../plan/types.ts';
 import { cordEndTubes } from './cordEnds.ts';
@@ -8,7 +8,6 @@ import { bandTubes, type Tube } from './tubes.ts';
 
 /** Every cord of one band, in the band's own places: the weave, its hitches and turns, its loops and running ends. */
 export function pieceTubes(
-  design: Design,
   plan: Plan,
   pictures: Pictures,
   index: number,
@@ -35,8 +34,8 @@ export function pieceTubes(
     endMm: band.startMm + band.wovenMm,
     tubes: weave,
     isClosed,
-    isSideBySide: design.setup.style === 'side-by-side',
-    isOneCord: design.setup.style === 'folded' || design.setup.style === 'fused',
+    isSideBySide: STYLES[plan.style].isSideBySide,
+    isOneCord: STYLES[plan.style].turnsBack,
     extraCord: extraCord < 0 ? undefined : extraCord,
   };
   return [...weave, ...joinTubes(context), ...cordEndTubes(context, pictures)];

@@ -30,9 +30,7 @@ export function ringScene(design: Design, plan: Plan, pictures: Pictures): RingS
   const outside = design.face === 'back' ? -1 : 1;
   const bands = plan.bands.map((_, i) => onLine(plan, i));
   const tubes = plan.bands.flatMap((band, i) =>
-    pieceTubes(design, plan, pictures, i, true).map((tube) =>
-      bent(tube, band, bands[i]!, worn.midline, outside),
-    ),
+    pieceTubes(plan, pictures, i, true).map((tube) => bent(tube, band, bands[i]!, worn.midline, outside)),
   );
   const painted = paintTubes(tubes, cordColours(plan), 'front');
   const stiff = plan.bands.flatMap((band, i) => [

@@ -120,12 +120,12 @@ const RING_FLAT: Measure = {
 };
 
 const NO_CATCH =
-  'A band that does not break away can catch: not near machines, not on climbing gear, not for a small child asleep, none for infants. Small parts can choke.';
+  'A band that does not break away can catch: not near machines, not on climbing gear, never on a sleeping child, never on infants. Small parts can choke.';
 const NOT_RATED =
   'Cord and buckle are not rated for climbing, lifting or life support, whatever a label says.';
 const WATCH_CARE = 'Pull at both spring bars before you wear it: a bar that is not seated drops the watch.';
 const COLLAR_CARE = [
-  'Two fingers must pass under it, each day anew; take it off when the animal is alone or in a crate. Ends must not scratch: finish them on the outside of the hitch, away from the skin, or tuck them.',
+  'Check every day that two fingers fit under it; take it off when the animal is alone or in a crate. Ends must not scratch: finish them on the outside of the hitch, away from the skin, or tuck them.',
   'A home-made collar is not rated: use rated hardware for a leash, and ask a veterinary practice where in doubt.',
 ] as const;
 
@@ -253,7 +253,7 @@ export const PRODUCTS: readonly Product[] = [
     closures: ['breakaway'],
     checks: [],
     cautions: [
-      'A cat’s collar must break away: try the clasp by pulling before each wear, and never replace it by one that holds. No leash on it.',
+      'A cat’s collar must break away: pull the clasp to test it before each wear, and never replace it with a clasp that holds. Don’t attach a leash.',
       ...COLLAR_CARE,
     ],
   },

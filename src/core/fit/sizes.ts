@@ -16,7 +16,7 @@ export interface BandSize {
 
 /** Every weave of the library in every cord given. */
 export function bandSizes(cords: readonly CordType[] = CORDS): BandSize[] {
-  return WEAVES.filter((w) => w.family !== 'Square-knot slider').flatMap((w) => {
+  return WEAVES.filter((w) => w.use !== 'slider').flatMap((w) => {
     const facts = solvedFacts(w.id)!;
     const strands = facts.strands.reduce((n, s) => n + s.periods, 0);
     return cords.map((cord) => {

@@ -12,7 +12,7 @@ export type { Make } from './make.gen.ts';
 const FORMAT = 'warp-beam/make';
 const VERSION = 1;
 
-/** What the maker says when a piece is done; everything may be left out. Lengths in mm. */
+/** What the maker says when a piece is done; everything optional. Lengths in mm. */
 export interface Finished {
   readonly closedMm?: number;
   readonly wovenMm?: number;

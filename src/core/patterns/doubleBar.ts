@@ -46,6 +46,6 @@ export const doubleBar: Pattern = {
     ['A', 'B'],
     ['A2', 'B2'],
   ],
-  tells: { sign: 'last bump', next: 'same' },
+  tells: { kind: 'bump', sign: 'last bump', next: 'same' },
   facts: { crossings: 14 + 2 * 3 + 2 * 4 + 2 * 4, periods: { A: 1, B: 1, A2: 1, B2: 1 } },
 };

@@ -40,7 +40,7 @@ export const fishtail: Pattern = {
   starts: 'Two cords on the first bar; the outer ends work, the inner ones are the cores.',
   edges: 'Ends wrap each core in turn; the middle shows a row of crossings.',
   next: 'The end that did not move last.',
-  tells: { sign: 'end that moved last', next: 'other' },
+  tells: { kind: 'strand', sign: 'end that moved last', next: 'other' },
   mistakes: [{ mistake: 'an end passed over both cores', looks: 'a straight bar lies across the middle' }],
   // Each end passes each core twice a turn.
   facts: { crossings: 8, periods: { L: 1, R: 1 } },

@@ -56,10 +56,14 @@ export const flatBraids: readonly Pattern[] = [3, 4, 5, 6, 7, 8, 9].map((n) => (
       : `${n} ends from one bar, one of them doubled or knotted.`,
   edges: 'A chain of slanting strands; both edges alike when n is odd.',
   next: 'The outermost strand of the side that was not moved last.',
-  tells: { sign: 'strand that moved last', next: 'other' },
+  tells: { kind: 'strand', sign: 'strand that moved last', next: 'other' },
   mistakes: [
-    { mistake: 'the same side twice', looks: 'two strands lie the same way beside each other' },
-    { mistake: 'a strand passed under', looks: 'the slant breaks at one place' },
+    {
+      kind: 'same-side',
+      mistake: 'the same side twice',
+      looks: 'two strands lie the same way beside each other',
+    },
+    { kind: 'crossing', mistake: 'a strand passed under', looks: 'the slant breaks at one place' },
   ],
   // One strand over ⌊n/2⌋, one over ⌈n/2⌉ − 1: n − 1 crossings.
   facts: { crossings: n - 1, periods: { S: n } },

@@ -42,7 +42,7 @@ export const hitchBar: Pattern = {
   starts: 'One cord folded over the first bar.',
   edges: 'The front shows a zigzag, the back a row of even bumps; either is worn.',
   next: 'The strand that stood still in the last hitch.',
-  tells: { sign: 'strand that tied the last hitch', next: 'other' },
+  tells: { kind: 'strand', sign: 'strand that tied the last hitch', next: 'other' },
   mistakes: [{ mistake: 'a hitch started from the other face', looks: 'the bar begins to wind' }],
   // Each hitch meets the other strand twice and itself once.
   facts: { crossings: 6, periods: { A: 1, B: 1 } },

@@ -46,8 +46,8 @@ const COMMON = {
   load: 1,
   starts: 'Cores laid side by side over the first bar; the working end or ends begin beside it.',
   mistakes: [
-    { mistake: 'a core missed', looks: 'two overs lie beside each other in one row' },
-    { mistake: 'rows not beaten up', looks: 'cores show as rungs between the rows' },
+    { kind: 'wrong-core', mistake: 'a core missed', looks: 'two overs lie beside each other in one row' },
+    { kind: 'loose', mistake: 'rows not beaten up', looks: 'cores show as rungs between the rows' },
   ],
 } as const;
 
@@ -70,7 +70,7 @@ const single = [3, 4, 5, 6].map(
     difficulty: 1,
     edges: cores % 2 === 1 ? 'Both edges turn alike.' : 'One edge turns over, the other under.',
     next: 'Go over the cores that the last row went under.',
-    tells: { sign: 'working end', next: 'same' },
+    tells: { kind: 'strand', sign: 'working end', next: 'same' },
     facts: { crossings: 2 * cores, periods: { W: 1 } },
   }),
 );

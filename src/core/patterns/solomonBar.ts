@@ -87,14 +87,15 @@ export const solomonBars: readonly Pattern[] = [2, 3, 4].map((cores) => ({
   difficulty: 1,
   edges: 'A row of even bumps along each edge, all made by B; one bump for every two rows.',
   next: 'The end that lies under the last bump goes over the cores next.',
-  tells: { sign: 'last bump', next: 'same' },
+  tells: { kind: 'bump', sign: 'last bump', next: 'same' },
   mistakes: [
     {
+      kind: 'same-side',
       mistake: 'the same side twice',
       looks: 'the bar starts to twist: two bumps follow each other on one edge',
     },
     { mistake: 'uneven pull', looks: 'one edge bulges and the bar leans to the tighter side' },
-    { mistake: 'rows not pushed up', looks: 'cores show between the rows' },
+    { kind: 'loose', mistake: 'rows not pushed up', looks: 'cores show between the rows' },
   ],
   facts: { crossings: 2 * (3 + 2 * cores), periods: { A: 1, B: 1 } },
 }));
@@ -108,7 +109,9 @@ export const spiralBar: Pattern = {
   difficulty: 1,
   edges: 'The bumps climb round the bar like a stair.',
   next: 'Always the end on the same side as you look at it; turn the work as it winds.',
-  mistakes: [{ mistake: 'the other side once', looks: 'the stair turns back on itself for a row' }],
+  mistakes: [
+    { kind: 'other-side', mistake: 'the other side once', looks: 'the stair turns back on itself for a row' },
+  ],
   facts: { crossings: 7, periods: { W: 2 } },
 };
 
@@ -123,6 +126,7 @@ export const sliderBars: readonly Pattern[] = SLIDERS.map(({ id, radius, words }
   ...COMMON,
   id,
   family: 'Square-knot slider',
+  use: 'slider',
   name: `Square-knot slider, ${words}`,
   words: `A short Solomon bar in thinner cord over two overlapped cords, which slide in it. ${WORDS}`,
   draw: () => alternating(id, 2, radius),

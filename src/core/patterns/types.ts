@@ -5,6 +5,8 @@ import type { BackPlace } from './backs.ts';
 export interface Pattern {
   readonly id: string;
   readonly family: string;
+  /** What it is tied for, where that is not a band of its own. */
+  readonly use?: 'slider';
   readonly name: string;
   /** How one row (or the knot) is tied, in a maker's words. */
   readonly words: string;
@@ -24,14 +26,32 @@ export interface Pattern {
   readonly edges: string;
   /** What on the work tells which side comes next. */
   readonly next: string;
-  readonly mistakes: readonly { readonly mistake: string; readonly looks: string }[];
+  readonly mistakes: readonly Mistake[];
   /** Set where the whole piece pulls out into plain cord once its lock is drawn. */
   readonly pullsOut?: boolean;
   readonly facts: Facts;
   /** Working strands in the passes in which they are tied, where the piece is worked over more than once. */
   readonly tiedIn?: readonly (readonly string[])[];
   /** What on the work tells the side of the next row, and whether that is the sign's own side or the other. */
-  readonly tells?: { readonly sign: string; readonly next: 'same' | 'other' };
+  readonly tells?: Tells;
+}
+
+/** What goes wrong in tying, and how the work then looks. */
+export interface Mistake {
+  /** The slip that it is, by its key; none where it is not a slip of single rows. */
+  readonly kind?: MistakeKind;
+  readonly mistake: string;
+  readonly looks: string;
+}
+
+export type MistakeKind = 'same-side' | 'other-side' | 'wrong-core' | 'crossing' | 'loose';
+
+export interface Tells {
+  /** A bump at an edge, or the strand that moved last. */
+  readonly kind: 'bump' | 'strand';
+  /** In the middle of a sentence. */
+  readonly sign: string;
+  readonly next: 'same' | 'other';
 }
 
 /** Counted by hand on the tying sequence; tests hold the drawing to them. */

@@ -108,7 +108,7 @@ export const wideBars: readonly Pattern[] = [2, 3, 4].map((columns) => ({
   starts: `${columns + 1} cords hitched side by side; the ends between two columns come from the cords in the middle.`,
   edges: 'Bumps on both outer edges; small crosses between the columns on the back.',
   next: 'All columns start from the side that the last row did not, in the same rhythm.',
-  tells: { sign: 'last bump of the column at the left', next: 'same' },
+  tells: { kind: 'bump', sign: 'last bump of the column at the left', next: 'same' },
   mistakes: [{ mistake: 'a swap left out', looks: 'two columns come apart for a row' }],
   // A half knot on one core has 3 + 2 crossings; every boundary adds one crossing each second row.
   facts: { crossings: 2 * 5 * columns + (columns - 1) },

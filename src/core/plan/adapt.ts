@@ -7,10 +7,7 @@ import type { SolvedFacts } from '../patterns/types.ts';
 import type { DesignPatch } from './check.ts';
 import { closeDesign } from './close.ts';
 import type { Knowledge } from './knowledge.ts';
-import { STYLES, type Style } from './setups/index.ts';
-
-/** Set-ups in the order in which they are tried when the one in hand does not go. */
-const ORDER: readonly Style[] = ['folded', 'separate', 'side-by-side', 'fused'];
+import { ORDER, STYLES, type Style } from './setups/index.ts';
 
 /** The design in another set-up. Keeps the colours that are there; a second cord starts as Graphite, or Dusk beside it. */
 export function withStyle(design: Design, style: Style, facts: SolvedFacts): Design {

@@ -1,7 +1,7 @@
 import type { Design } from '../formats/design.gen.ts';
 import type { Issue } from '../result.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
-import { len, num, why } from '../why/why.ts';
+import { counted, len, num, why } from '../why/why.ts';
 import type { Check } from './check.ts';
 
 export type Addon = NonNullable<Design['addons']>[number];
@@ -151,8 +151,8 @@ export function addonChecks(
         id: `addon.${p.index}.hole`,
         ok: !tight,
         message: tight
-          ? why`${num(cores, 0)} cores, pressed to ${len(need)}, do not go through its ${len(p.holeMm!)} hole`
-          : why`${num(cores, 0)} cores, pressed to ${len(need)}, go through its ${len(p.holeMm ?? need)} hole; it takes ${num(Math.round(p.sizeMm / rowMm), 0)} rows' room`,
+          ? why`${counted(cores, 'core')}, pressed to ${len(need)}, do not go through its ${len(p.holeMm!)} hole`
+          : why`${counted(cores, 'core')}, pressed to ${len(need)}, go through its ${len(p.holeMm ?? need)} hole; it takes ${counted(Math.round(p.sizeMm / rowMm), 'row')}' room`,
       });
     return out;
   });

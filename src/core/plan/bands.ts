@@ -18,7 +18,7 @@ import type { Band, BandMark, CordCut, RingPlace, SequencePlan } from './types.t
 /** Wire of a usual welded D-ring. */
 const RING_WIRE_MM = 3.5;
 
-interface Bands {
+export interface Bands {
   /** Margin of the ends of the first band, in standard deviations. */
   readonly q: number;
   readonly bands: Band[];
@@ -62,6 +62,7 @@ export function bandsOf(c: ClosedDesign): Result<Bands> {
       wovenMm: piece.wovenMm,
       rows,
       q: startMargin(c),
+      isDraft: true,
       rings: [...(ring && index === 0 ? [ring] : []), ...rings],
       beads,
     };
@@ -70,7 +71,7 @@ export function bandsOf(c: ClosedDesign): Result<Bands> {
     const first = sequenced?.value.setUp ?? STYLES[c.r.design.setup.style].run(context);
     // The margin follows from the ends, and the ends are known once: they are set up once more with it.
     const q = marginOf(c, first.cords);
-    const again = { ...context, q };
+    const again = { ...context, q, isDraft: false };
     const finalSequence = sequenced && sequence(c, again);
     const setUp =
       (finalSequence?.ok ? finalSequence.value.setUp : undefined) ??
@@ -110,16 +111,18 @@ export function bandsOf(c: ClosedDesign): Result<Bands> {
 const startMargin = (c: ClosedDesign): number =>
   marginFor(c.r.chance, { loadings: [0.9, 0.9], nu: PRIOR_NU });
 
-/** An end that is longer by this many standard deviations than it must be hardly ever runs out first. */
-const NEVER_SHORTEST = 0.6;
+/** An end that is longer by this many standard deviations than it must be hardly ever runs out first: once in a hundred thousand. */
+const NEVER_SHORTEST = 2.5;
 
 /** The one margin at which all woven ends of a band reach with the promised chance. */
 function marginOf(c: ClosedDesign, cords: readonly CordCut[]): number {
-  const loadings = cords
-    .flatMap((x) => x.ends)
-    .filter((e) => e.wovenMm > 0 && e.surplus < NEVER_SHORTEST)
-    .map((e) => e.loading);
-  return loadings.length > 0 ? marginFor(c.r.chance, { loadings, nu: PRIOR_NU }) : startMargin(c);
+  const ends = cords.flatMap((x) => x.ends).filter((e) => e.wovenMm > 0 && e.surplus < NEVER_SHORTEST);
+  if (ends.length === 0) return startMargin(c);
+  return marginFor(c.r.chance, {
+    loadings: ends.map((e) => e.loading),
+    surpluses: ends.map((e) => e.surplus),
+    nu: PRIOR_NU,
+  });
 }
 
 /** Lays the colour sequence on the band's rows and makes it in the way asked for, or the cheapest that can be done. */
@@ -159,7 +162,7 @@ function sequence(
 }
 
 /** A folded cord's rows start where it turns, at the second bar. */
-const isTurned = (c: ClosedDesign): boolean => ['folded', 'fused'].includes(c.r.design.setup.style);
+const isTurned = (c: ClosedDesign): boolean => STYLES[c.r.design.setup.style].turnsBack;
 
 /** Cords of two halves get the half's number after their letter. */
 const named = (cords: readonly CordCut[], bands: readonly Band[]): CordCut[] =>

@@ -1,11 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { marginFor } from '../chance/joint.ts';
 import { PRIOR_NU } from '../chance/spread.ts';
+import { PRODUCTS } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { readDesign } from '../formats/design.ts';
+import { solvedFacts, WEAVES } from '../patterns/index.ts';
 import { willItReach } from '../steps/reach.ts';
+import { asProduct } from './adapt.ts';
 import { chanceOf } from './chance.ts';
+import { LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
+import { STYLES } from './setups/index.ts';
 import type { CordCut, Plan } from './types.ts';
 
 const BASE: Design = {
@@ -73,6 +78,39 @@ describe('a fresh cut', () => {
       expect(reach.verdict).toBe('reaches');
     }
   });
+
+  const styles = Object.keys(STYLES) as (keyof typeof STYLES)[];
+  it.each(PRODUCTS)(
+    'of $id has the promised chance to half a point, in every closure, weave and set-up',
+    (product) => {
+      let seen = 0;
+      for (const closure of product.closures)
+        for (const [i, weave] of WEAVES.entries())
+          for (const style of styles) {
+            // Every weave with every closure, the set-ups by turns.
+            if ((i + closure.length) % styles.length !== styles.indexOf(style)) continue;
+            const cords = [{ colour: 'dusk' }, { colour: 'ember' }];
+            const design = {
+              ...asProduct(BASE, product.id, LIBRARY_ONLY),
+              pattern: { id: weave.id },
+              closure: { kind: closure },
+              setup: { style },
+              cords: cords.slice(0, STYLES[style].cords(solvedFacts(weave.id)!)),
+            };
+            const made = plan(design);
+            if (!made.ok) continue;
+            for (const [band, { wovenMm }] of made.value.bands.entries()) {
+              // On a few centimetres the millimetre of rounding up is worth more than half a point.
+              if (wovenMm < 60) continue;
+              const reach = willItReach({ plan: made.value, band, rowsDone: 0, left: [], woven: [] });
+              if (reach.ends.length === 0) continue;
+              seen++;
+              expect(Math.abs(reach.chance - 0.98), JSON.stringify(design)).toBeLessThan(0.005);
+            }
+          }
+      expect(seen).toBeGreaterThan(10);
+    },
+  );
 
   it('is the sum of fixed parts, hand length and weave × e^(q·σ), worked by hand for one cord', () => {
     const [cord] = planned({}).cords as [CordCut];

@@ -202,12 +202,7 @@ describe('colours along the length', () => {
   it('show in the drawn band: sampled at the middle of rows, the front has the colour asked for', async () => {
     const design: Design = { ...BASE, sequence: { text: '6A 6B 20A' } };
     const p = planned(design);
-    const scene = beamScene(
-      design,
-      p,
-      { weave: (await loadWeave('solomon-bar'))!, knots: new Map() },
-      'front',
-    );
+    const scene = beamScene(p, { weave: (await loadWeave('solomon-bar'))!, knots: new Map() }, 'front');
     const row = p.wovenLengthMm / p.rows;
     const onTop = (x: number) => {
       let top: number | undefined;

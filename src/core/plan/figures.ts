@@ -1,5 +1,5 @@
 import { findCord } from '../cord/cords.ts';
-import { len, num, type Why, why } from '../why/why.ts';
+import { counted, len, num, type Why, why } from '../why/why.ts';
 import type { Figure, FigureId } from './check.ts';
 import type { ClosedDesign } from './close.ts';
 import { rowsIn } from './layout.ts';
@@ -33,7 +33,7 @@ export function figures(
       'finished, closed',
       closing.finishedMm,
       grew
-        ? why`made larger than the ease asks, ${len(c.context.finishedMm)}: ${closing.hardware ?? []}`
+        ? why`made larger than the fit asks, ${len(c.context.finishedMm)}: ${closing.hardware ?? []}`
         : c.finishedWhy,
     ),
     woven: mm(
@@ -79,7 +79,7 @@ export function figures(
     ruleOfThumb: mm(
       'rule of thumb',
       thumbMm,
-      why`a foot of cord for each inch, as makers say of a Solomon bar, whatever the weave: woven ${len(p.wovenLengthMm)} × 12 = ${len(thumbMm)}; this plan cuts ${len(totalMm)}`,
+      why`a foot of cord for each inch, the rule of thumb for a Solomon bar, whatever the weave: woven ${len(p.wovenLengthMm)} × 12 = ${len(thumbMm)}; this plan cuts ${len(totalMm)}`,
     ),
   };
 }
@@ -162,7 +162,7 @@ export function moreFigures(c: ClosedDesign, p: Base): Figure[] {
         mm(
           b.name,
           b.wovenMm + b.startMm + b.end.standoffMm + Math.max(0, b.end.takesMm),
-          why`woven ${len(b.wovenMm)} in ${num(b.rows, 0)} rows + hitch ${len(b.startMm)}${b.end.takesMm > 0 ? why` + ${b.end.name} ${len(b.end.takesMm)}` : []}`,
+          why`woven ${len(b.wovenMm)} in ${counted(b.rows, 'row')} + hitch ${len(b.startMm)}${b.end.takesMm > 0 ? why` + ${b.end.name} ${len(b.end.takesMm)}` : []}`,
         ),
       ),
     );

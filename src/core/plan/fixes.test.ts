@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CORDS } from '../cord/cords.ts';
-import { findProduct, PRODUCTS } from '../fit/products.ts';
+import { findProduct, PRODUCTS, type Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { WEAVES } from '../patterns/index.ts';
 import { whyText } from '../why/why.ts';
@@ -23,47 +23,51 @@ const BASE: Design = {
 };
 
 /** Designs with something wrong in them, of every product: the wrong cord, ease, closure size, opening. */
-function* troubled(): Generator<Design> {
+function* troubled(product: Product): Generator<Design> {
   const weaves = WEAVES.filter((_, i) => i % 4 === 0).map((w) => w.id);
-  for (const product of PRODUCTS) {
-    for (const weave of weaves) {
-      for (const cord of CORDS.filter((_, i) => i % 3 === 0)) {
-        const facts = LIBRARY_ONLY.facts(weave);
-        for (const kind of closuresFor(product, facts)) {
-          const base = {
-            ...asProduct(BASE, product.id, LIBRARY_ONLY),
-            pattern: { id: weave },
-            cord: cord.id,
-          };
-          yield adapt({ ...base, closure: { kind } }, {}, LIBRARY_ONLY);
-          yield adapt(
-            { ...base, closure: { kind }, ease: { school: 'flat', addMm: -10 }, tailMm: 30 },
-            {},
-            LIBRARY_ONLY,
-          );
-        }
+  for (const weave of weaves) {
+    for (const cord of CORDS.filter((_, i) => i % 3 === 0)) {
+      const facts = LIBRARY_ONLY.facts(weave);
+      for (const kind of closuresFor(product, facts)) {
+        const base = {
+          ...asProduct(BASE, product.id, LIBRARY_ONLY),
+          pattern: { id: weave },
+          cord: cord.id,
+        };
+        yield adapt({ ...base, closure: { kind } }, {}, LIBRARY_ONLY);
+        yield adapt(
+          { ...base, closure: { kind }, ease: { school: 'flat', addMm: -10 }, tailMm: 30 },
+          {},
+          LIBRARY_ONLY,
+        );
       }
     }
   }
 }
 
 describe('what a failed check offers', () => {
-  it('puts that very check right, for every product, closure, weave and cord, and still plans', () => {
-    const tried = new Map<string, number>();
-    for (const design of troubled()) {
-      const before = plan(design);
-      if (!before.ok) continue;
-      for (const check of before.value.checks) {
-        if (check.ok || !check.fix) continue;
-        const what = `${design.product}, ${design.closure.kind}, ${design.pattern.id}, ${design.cord}: ${check.id}: ${whyText(check.message)} → ${whyText(check.fix.label)}`;
-        const after = plan(adapt(design, check.fix.patch, LIBRARY_ONLY));
-        if (!after.ok) throw new Error(`${what}: ${after.issues[0]!.message}`);
-        const again = after.value.checks.find((c) => c.id === check.id);
-        expect(again?.ok ?? true, what).toBe(true);
-        tried.set(check.id, (tried.get(check.id) ?? 0) + 1);
+  const tried = new Map<string, number>();
+
+  it.each(PRODUCTS)(
+    '$id: puts that very check right, for every closure, weave and cord, and still plans',
+    (product) => {
+      for (const design of troubled(product)) {
+        const before = plan(design);
+        if (!before.ok) continue;
+        for (const check of before.value.checks) {
+          if (check.ok || !check.fix) continue;
+          const what = `${design.product}, ${design.closure.kind}, ${design.pattern.id}, ${design.cord}: ${check.id}: ${whyText(check.message)} → ${whyText(check.fix.label)}`;
+          const after = plan(adapt(design, check.fix.patch, LIBRARY_ONLY));
+          if (!after.ok) throw new Error(`${what}: ${after.issues[0]!.message}`);
+          const again = after.value.checks.find((c) => c.id === check.id);
+          expect(again?.ok ?? true, what).toBe(true);
+          tried.set(check.id, (tried.get(check.id) ?? 0) + 1);
+        }
       }
-    }
-    // Enough kinds of trouble were met for this to mean something.
+    },
+  );
+
+  it('was tried on enough kinds of trouble to mean something', () => {
     expect([...tried.keys()].sort()).toEqual(
       expect.arrayContaining([
         'buckle.width',

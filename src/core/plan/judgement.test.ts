@@ -59,11 +59,11 @@ describe('tried on', () => {
     expect(rows!.remaining![0]!.mm).toBeCloseTo(spare - 2 * p.metrics.rowHeightMm * perMm, 6);
   });
 
-  it('says so when the cord does not reach', () => {
+  it('says so when there isn’t enough cord', () => {
     const p = planned({ margin: 'thrifty', roundToMm: 1 });
     const rows = triedOn(DESIGN, p, -60).find((r) => r.id === 'rows')!;
     expect(rows.ok).toBe(false);
-    expect(whyText(rows.what)).toContain('does not reach');
+    expect(whyText(rows.what)).toContain('there isn’t enough cord');
   });
 
   it('takes the next hole of a shackle before any row', () => {

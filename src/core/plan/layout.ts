@@ -24,7 +24,7 @@ export interface Layout {
 export function layOut(c: ClosureContext, closing: Closing): Layout {
   const { start, end, finishedMm } = closing;
   const caseMm = c.product.case === 'between' ? c.measures.lugToLug!.mm : 0;
-  if (caseMm === 0 || c.spec.kind === 'spring-bars') {
+  if (caseMm === 0 || closing.spansCase) {
     const gap = beyond(start) + beyond(end);
     const less = caseMm > 0 ? why` − case ${len(caseMm)}` : [];
     return {

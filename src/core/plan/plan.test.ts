@@ -240,9 +240,16 @@ describe('what cannot be planned', () => {
     expect(result.ok ? 0 : result.issues.length).toBeGreaterThanOrEqual(3);
   });
 
-  it('refuses a set-up that the weave cannot have, and a knot as a band', () => {
-    const braid = plan({ ...BASE, pattern: { id: 'flat-braid-5' } });
-    expect(!braid.ok && braid.issues.map((i) => i.path)).toEqual(['/setup/style']);
+  it('chooses another set-up where the weave cannot have the one asked for, unless colours need it; refuses a knot', () => {
+    const braid = planned({ pattern: { id: 'flat-braid-5' } });
+    expect(braid.style).toBe('separate');
+    expect(whyText(braid.checks.find((c) => c.id === 'setup.instead')!.message)).toContain('two cores');
+    const bound = plan({
+      ...BASE,
+      pattern: { id: 'flat-braid-5' },
+      setup: { style: 'folded', strands: { S: 0 } },
+    });
+    expect(!bound.ok && bound.issues.map((i) => i.path)).toEqual(['/setup/style']);
     const knot = plan({ ...BASE, pattern: { id: 'overhand' } });
     expect(!knot.ok && knot.issues[0]!.code).toBe('design.knot');
   });

@@ -3,13 +3,14 @@ import { compareSchools } from '../fit/schools.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { fail, type Result } from '../result.ts';
 import { bandsOf } from './bands.ts';
+import { checkContextOf } from './checks/context.ts';
 import { checks } from './checks/index.ts';
-import { type ClosedDesign, closeDesign, stiffLength } from './close.ts';
+import type { ClosedDesign } from './close.ts';
 import { figures, moreFigures } from './figures.ts';
 import { guarded } from './guard.ts';
 import { type Knowledge, LIBRARY_ONLY } from './knowledge.ts';
 import { extraCords } from './setups/extra.ts';
-import { STYLES } from './setups/index.ts';
+import { closeSuited, type SuitedDesign } from './suited.ts';
 import { minutesFor } from './time.ts';
 import type { Plan } from './types.ts';
 
@@ -18,25 +19,21 @@ import type { Plan } from './types.ts';
  * working. Fails with issues at their paths when the design names what does not exist or cannot be made.
  */
 export function plan(design: Design, know: Knowledge = LIBRARY_ONLY): Result<Plan> {
-  const closed = closeDesign(design, know);
+  const closed = closeSuited(design, know);
   return closed.ok ? planClosed(closed.value) : closed;
 }
 
-function planClosed(c: ClosedDesign): Result<Plan> {
+function planClosed(c: SuitedDesign): Result<Plan> {
   const { r, m, closing, layout } = c;
   const { design } = r;
   const short = layout.pieces.find((p) => p.wovenMm < m.rowHeightMm);
   if (short) return fail(nothingToWeave(c));
-  const style = STYLES[design.setup.style];
-  for (const piece of layout.pieces) {
-    const reason = style.unsuitedEnds(piece);
-    if (reason) return fail({ code: 'design.setup', path: '/setup/style', message: reason });
-  }
   const made = bandsOf(c);
   if (!made.ok) return made;
+  const seen = checkContextOf(c, made.value);
   const { bands, cords: woven, ring, sequence, q } = made.value;
   const cords = [...woven, ...extraCords({ r, m, band: 0, q }, closing.extra ?? [], design.cords.length)];
-  const innerMm = closing.finishedMm - Math.PI * m.thicknessMm;
+  const { innerMm } = seen;
   if (innerMm <= 0) return fail(noRoomInside(c));
   const openMm = closing.openMm === undefined ? undefined : closing.openMm - Math.PI * m.thicknessMm;
   const total = (pick: (b: (typeof bands)[number]) => number) => bands.reduce((sum, b) => sum + pick(b), 0);
@@ -46,6 +43,7 @@ function planClosed(c: ClosedDesign): Result<Plan> {
     total((b) => b.rows),
   );
   const base: Omit<Plan, 'figures' | 'more' | 'checks'> = {
+    style: design.setup.style,
     finishedLengthMm: closing.finishedMm,
     wovenLengthMm: total((b) => b.wovenMm),
     rows: total((b) => b.rows),
@@ -76,21 +74,7 @@ function planClosed(c: ClosedDesign): Result<Plan> {
     ...base,
     figures: figures(c, base, minutes),
     more: moreFigures(c, base),
-    checks: checks({
-      r,
-      m,
-      closing,
-      told: c.context,
-      bands,
-      finishedMm: closing.finishedMm,
-      innerMm,
-      stiffMm: stiffLength(closing) + layout.caseMm,
-      pass: c.context.pass,
-      cordsOnBar:
-        design.setup.style === 'side-by-side' ? m.strands.reduce((n, s) => n + s.lanes, 0) : c.context.tied,
-      ring,
-      sequence,
-    }),
+    checks: checks(seen),
   });
 }
 
@@ -110,10 +94,10 @@ function nothingToWeave({ r, layout, closing }: ClosedDesign) {
     message:
       layout.pieces.length > 1
         ? 'Case and buckle are as long as the whole strap: nothing is left to weave. Check the case length, or take a smaller buckle.'
-        : isBuckle && r.closure.id.includes('release')
+        : r.closure.isBuckle
           ? 'The buckle is as long as the whole band: nothing is left to weave. Choose a smaller buckle, or check its measured length.'
           : closing.openMm !== undefined
-            ? `Opening that wide leaves nothing to weave between the ends. Let it open less far, take thinner cord, or a closure that opens right up.`
-            : `The ${r.closure.name} takes the whole length: nothing is left to weave. Take a smaller one, or thinner cord.`,
+            ? `Opening that wide leaves nothing to weave between the ends. Let it open less far, choose thinner cord, or a closure that opens flat.`
+            : `The ${r.closure.name} takes the whole length: nothing is left to weave. Choose a smaller one, or thinner cord.`,
   };
 }

@@ -24,7 +24,7 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
   const issues: Issue[] = [];
   const found = <T>(value: T | undefined, path: string, what: string, id: string): T => {
     if (value === undefined)
-      issues.push({ code: 'design.unknown', path, message: `There is no ${what} called “${id}” here.` });
+      issues.push({ code: 'design.unknown', path, message: `There is no ${what} called “${id}”.` });
     return value as T;
   };
   const product = found(findProduct(design.product), '/product', 'product', design.product);
@@ -38,7 +38,7 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
     issues.push({
       code: 'design.knot',
       path: '/pattern/id',
-      message: 'This is a knot, not a weave: it makes no band.',
+      message: 'This is a knot, not a weave: you can’t make a band of it.',
     });
   } else if (solved) {
     issues.push(...cordIssues(design, solved));

@@ -7,10 +7,14 @@ type Strands = Record<string, number>;
 
 /** Which cord each lane is made of, as it stands: chosen lane by lane, or by role. */
 export function strandsOf(design: Design, facts: SolvedFacts): Strands {
+  const usual = usualStrands(facts, design.cords.length);
   const chosen = design.setup.strands ?? {};
-  const cores = design.cords.length > 1 ? 1 : 0;
-  return Object.fromEntries(lanesOfWeave(facts).map((l) => [l.key, chosen[l.key] ?? (l.isCore ? cores : 0)]));
+  return Object.fromEntries(Object.entries(usual).map(([key, cord]) => [key, chosen[key] ?? cord]));
 }
+
+/** Working strands of the first cord, cores of the second where there is one. */
+export const usualStrands = (facts: SolvedFacts, cords: number): Strands =>
+  Object.fromEntries(lanesOfWeave(facts).map((l) => [l.key, l.isCore && cords > 1 ? 1 : 0]));
 
 /** The design with separate cords, laid lane by lane. Cords that no lane uses any more fall away. */
 export function laid(design: Design, facts: SolvedFacts, strands: Strands): Design {

@@ -1,5 +1,5 @@
 import type { WeaveMetrics } from '../usage/metrics.ts';
-import { num, type Why, why } from '../why/why.ts';
+import { counted, num, type Why, why } from '../why/why.ts';
 import type { Resolved } from './resolved.ts';
 import { lanesOf } from './setups/context.ts';
 
@@ -16,6 +16,6 @@ export function minutesFor(r: Resolved, m: WeaveMetrics, rows: number): { value:
   const weave = count * perRow;
   return {
     value: SET_UP_MINUTES + weave + r.closure.minutes,
-    why: why`set-up ${num(SET_UP_MINUTES, 0)} min + ${num(count, 0)} rows × ${num(perRow)} min + ${r.closure.name} ${num(r.closure.minutes, 0)} min: practised hands, give or take a third`,
+    why: why`set-up ${num(SET_UP_MINUTES, 0)} min + ${counted(count, 'row')} × ${num(perRow)} min + ${r.closure.name} ${num(r.closure.minutes, 0)} min: practised hands, give or take a third`,
   };
 }

@@ -1,5 +1,5 @@
 import type { Design } from '../formats/design.gen.ts';
-import { len, num, type Why, why } from '../why/why.ts';
+import { counted, len, num, type Why, why } from '../why/why.ts';
 import type { DesignPatch } from './check.ts';
 import type { Plan } from './types.ts';
 
@@ -25,9 +25,7 @@ const NOTHING_MM = 1;
  */
 export function triedOn(design: Design, plan: Plan, offMm: number): Remedy[] {
   if (Math.abs(offMm) < NOTHING_MM)
-    return [
-      { id: 'leave', what: why`leave it: that is within what a tape can tell`, leftMm: offMm, ok: true },
-    ];
+    return [{ id: 'leave', what: why`leave it: that is within measuring error`, leftMm: offMm, ok: true }];
   return [...moved(design, plan, offMm), rowsChanged(design, plan, offMm)];
 }
 
@@ -42,22 +40,23 @@ function moved(design: Design, { closed }: Plan, offMm: number): Remedy[] {
   const left = offMm + change;
   const ok = Math.abs(left) <= Math.max(NOTHING_MM, adjust.stepMm / 2);
   const way = change < 0 ? 'tighter' : 'looser';
-  const hole = design.closure.kind === 'shackle' ? Math.round(change / (adjust.stepMm || 1)) : 0;
+  const count = adjust.stepMm > 0 ? Math.round(change / adjust.stepMm) : 0;
+  const { setTo } = adjust;
   return [
     {
       id: 'move',
       what:
         Math.abs(change) < 0.05
-          ? why`${adjust.what} cannot go further that way`
-          : hole !== 0
-            ? why`put the pin in hole ${num((design.closure.hole ?? 2) + hole, 0)}: ${len(Math.abs(change))} ${way}`
-            : adjust.stepMm > 0
-              ? why`move ${adjust.what}: ${num(Math.abs(Math.round(change / adjust.stepMm)), 0)} × ${len(adjust.stepMm)} = ${len(Math.abs(change))} ${way}`
-              : why`move ${adjust.what} so that it is ${len(Math.abs(change))} ${way}`,
+          ? why`${adjust.what} can’t go further that way`
+          : setTo
+            ? why`put ${adjust.what} in ${setTo.key} ${num(setTo.now + count, 0)}: ${len(Math.abs(change))} ${way}`
+            : adjust.step
+              ? why`move ${adjust.what} ${counted(Math.abs(count), adjust.step)}: ${len(Math.abs(change))} ${way}`
+              : why`move ${adjust.what} until it is ${len(Math.abs(change))} ${way}`,
       leftMm: left,
       ok: ok && Math.abs(change) >= 0.05,
-      ...(hole !== 0
-        ? { patch: { closure: { ...design.closure, hole: (design.closure.hole ?? 2) + hole } } }
+      ...(setTo && count !== 0
+        ? { patch: { closure: { ...design.closure, [setTo.key]: setTo.now + count } } }
         : {}),
     },
   ];
@@ -93,7 +92,7 @@ function rowsChanged(design: Design, plan: Plan, offMm: number): Remedy {
   const slack = finished - Math.PI * plan.metrics.thicknessMm - design.wearer.girthMm;
   return {
     id: 'rows',
-    what: why`${rows > 0 ? 'add' : 'take out'} ${num(Math.abs(rows), 0)} row${Math.abs(rows) === 1 ? '' : 's'}: ${num(plan.rows + rows, 0)} rows, ${len(Math.abs(change))} ${rows > 0 ? 'longer' : 'shorter'}${enough ? '' : '; the cord does not reach'}`,
+    what: why`${rows > 0 ? 'add' : 'take out'} ${counted(Math.abs(rows), 'row')}: ${counted(plan.rows + rows, 'row')}, ${len(Math.abs(change))} ${rows > 0 ? 'longer' : 'shorter'}${enough ? '' : '; there isn’t enough cord'}`,
     leftMm: left,
     ok: enough && plan.rows + rows > 0,
     remaining,

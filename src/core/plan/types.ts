@@ -1,8 +1,9 @@
-import type { BandEnd } from '../closures/types.ts';
+import type { Adjust, BandEnd } from '../closures/types.ts';
 import type { CordColour } from '../colour/palette.ts';
 import type { Stretch } from '../colour/sequence.ts';
 import type { Measured } from '../fit/measures.ts';
 import type { Fitted } from '../fit/schools.ts';
+import type { Design } from '../formats/design.gen.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
 import type { Why } from '../why/why.ts';
 import type { AddonPlace } from './addons.ts';
@@ -105,19 +106,13 @@ export interface Closed {
   readonly dangles?: string;
   readonly minutes: number;
   readonly difficulty: number;
-  /** Steps by which the closed girth can be changed without tying anew, and what is moved. */
+  /** How the closed girth can be changed without retying. */
   readonly adjust?: Adjust;
 }
 
-export interface Adjust {
-  readonly what: string;
-  /** Smallest step of closed girth; 0 for any. */
-  readonly stepMm: number;
-  /** How far it may go each way: tighter (negative) and looser. */
-  readonly rangeMm: readonly [number, number];
-}
-
 export interface Plan {
+  /** How it is set up: as the design says, or what goes instead where that does not. */
+  readonly style: Design['setup']['style'];
   readonly finishedLengthMm: number;
   /** Over all bands. */
   readonly wovenLengthMm: number;

@@ -42,7 +42,7 @@ export function cardPages(
     `for ${design.wearer.name}, girth ${show(design.wearer.girthMm)}: closed ${show(plan.finishedLengthMm)}, woven ${show(plan.wovenLengthMm)}, ${plan.rows} rows`,
     4,
   );
-  const piece = beamScene(design, plan, pictures, 'front');
+  const piece = beamScene(plan, pictures, 'front');
   const scale = Math.min(1, WIDTH / piece.widthMm);
   page.y += 3;
   page.scene(piece, PAGE.margin, page.y, scale);

@@ -3,7 +3,7 @@ import type { BandEnd } from '../closures/types.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { findPattern } from '../patterns/index.ts';
 import type { Plan } from '../plan/types.ts';
-import { len, num, type Why, why } from '../why/why.ts';
+import { counted, len, type Why, why } from '../why/why.ts';
 import { SLIDING_TAIL, SPRING_BAR } from './cautions.ts';
 import type { Step } from './types.ts';
 
@@ -77,7 +77,7 @@ function endStep(end: BandEnd, at: 'start' | 'end', id: string, tag: string): St
     }
     if (shape.slider) {
       lines.push(
-        why`Lay the two ends over each other and tie ${num(shape.slider.rows, 0)} rows of a square-knot slider round both with the thinner cord, ${len(shape.slider.lengthMm)} long.`,
+        why`Lay the two ends over each other and tie ${counted(shape.slider.rows, 'row')} of a square-knot slider round both with the thinner cord, ${len(shape.slider.lengthMm)} long.`,
       );
       picture ??= { kind: 'knot', id: shape.slider.id };
     }

@@ -1,6 +1,6 @@
 import { MELT_MM } from '../plan/setups/splice.ts';
 import type { Band, Plan, SplicePlace } from '../plan/types.ts';
-import { len, num, type Why, why } from '../why/why.ts';
+import { counted, len, num, type Why, why } from '../why/why.ts';
 
 /** Something that is done between two rows. */
 export interface RowEvent {
@@ -206,7 +206,7 @@ const pushes = (band: Band): RowEvent[] =>
     title: 'Push the rows up',
     alert: 'push the rows up',
     lines: [
-      why`Hold the cores and push all rows towards the beginning; after it, ${num((i + 1) * PUSH_EVERY, 0)} rows should measure about ${len((i + 1) * PUSH_EVERY * rowMmOf(band))}.`,
+      why`Hold the cores and push all rows towards the beginning; after it, ${counted((i + 1) * PUSH_EVERY, 'row')} should measure about ${len((i + 1) * PUSH_EVERY * rowMmOf(band))}.`,
     ],
     look: why`No core shows between rows; bumps line up on each edge; if it curls, flex it back.`,
   }));

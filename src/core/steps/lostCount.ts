@@ -1,5 +1,6 @@
 import type { Estimate } from '../chance/normal.ts';
-import { len, num, percent, type Why, why } from '../why/why.ts';
+import type { Tells } from '../patterns/types.ts';
+import { counted, len, num, percent, type Why, why } from '../why/why.ts';
 import type { Side, Tying } from './moves.ts';
 
 /** What the maker can still see of the rows that are tied. */
@@ -25,7 +26,7 @@ export interface FoundCount {
 
 export interface CountAsk {
   readonly tying: Tying;
-  readonly tells: { readonly sign: string; readonly next: 'same' | 'other' } | undefined;
+  readonly tells: Tells | undefined;
   readonly rowsOf: number;
   readonly rowMm: Estimate;
   /** Where the counter stood, which may be a few rows off. */
@@ -103,10 +104,10 @@ function told(ask: CountAsk, seen: CountEvidence, rows: number, hasSides: boolea
     );
   if (hasSides && seen.bumps)
     parts.push(
-      why`${num(seen.bumps.count, 0)} bumps on the ${seen.bumps.side} edge; ${num(rows, 0)} rows leave ${num(bumpsOn(ask, seen.bumps.side, rows), 0)} there`,
+      why`${counted(seen.bumps.count, 'bump')} on the ${seen.bumps.side} edge; ${counted(rows, 'row')} leave ${num(bumpsOn(ask, seen.bumps.side, rows), 0)} there`,
     );
   if (hasSides && seen.lastSide)
-    parts.push(why`${ask.tells!.sign} on the ${seen.lastSide}, which leaves every second number`);
+    parts.push(why`${ask.tells!.sign} on the ${seen.lastSide}, so only every other row is possible`);
   parts.push(why`the counter stood at ${num(ask.counter, 0)}`);
   return parts.flatMap((p, i) => (i > 0 ? ['; ', ...p] : p));
 }

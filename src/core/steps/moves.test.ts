@@ -187,7 +187,7 @@ describe('a row in words', () => {
     const row = movesOf(spec, frameFor(spec, { start: 'left', hand: 'right' }))!.row(0);
     expect(rowText(row)).toEqual([
       'Left end: over both cores, out at the right.',
-      'Right end: over the left end, then under both cores and the left end, then over the left end (up through its bight), out at the left.',
+      'Right end: over the left end, then under both cores and the left end, then over the left end (up through its loop), out at the left.',
     ]);
   });
 

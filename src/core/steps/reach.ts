@@ -4,7 +4,7 @@ import { type Measuring, type PieceState, type PlannedPiece, pieceState } from '
 import { PRIOR, TAPE } from '../chance/spread.ts';
 import { SPLICE_FROM_END_MM } from '../plan/setups/splice.ts';
 import type { Plan } from '../plan/types.ts';
-import { len, num, percent, type Why, why } from '../why/why.ts';
+import { counted, len, num, percent, type Why, why } from '../why/why.ts';
 import { type WorkingEnd, workingEnds } from './ends.ts';
 import { rowMmOf } from './events.ts';
 import { type LeftMeasured, lastOf, type WovenMeasured } from './learn.ts';
@@ -205,7 +205,7 @@ function remedies(ask: ReachAsk, r: Omit<Reach, 'remedies'>, worst: EndReach): R
     out.push({
       id: 'fid',
       ok: again.verdict === 'reaches',
-      what: why`Tie the last rows with a fid: an end may then be ${len(toolMm)} instead of ${len(held)}, ${num(gained, 0)} rows more; chance that it reaches ${percent(round(again.chance))}.`,
+      what: why`Tie the last rows with a fid: an end may then be ${len(toolMm)} instead of ${len(held)}, ${counted(gained, 'row')} more; chance that it reaches ${percent(round(again.chance))}.`,
     });
   }
   const shorter = missing * rowMm;

@@ -1,7 +1,8 @@
 import type { Design } from '../formats/design.gen.ts';
 import { findPattern } from '../patterns/index.ts';
+import { STYLES } from '../plan/setups/index.ts';
 import type { Band, CordCut, Plan } from '../plan/types.ts';
-import { len, num, type Why, why } from '../why/why.ts';
+import { counted, len, num, type Why, why } from '../why/why.ts';
 import { SPRING_BAR } from './cautions.ts';
 import type { Step } from './types.ts';
 
@@ -16,7 +17,7 @@ export function setUpSteps(design: Design, plan: Plan, b: number, isMirrored = f
     ...foldSteps(plan, band, cords, b),
     holdStep(design, plan, b),
     hitchStep(design, plan, band, cords, b, isMirrored),
-    ...coreSteps(design, plan, band, cords, b),
+    ...coreSteps(plan, band, cords, b),
   ];
 }
 
@@ -147,7 +148,7 @@ function hitchStep(
 const hitched = (c: CordCut): boolean => c.parts.some((p) => p.what === 'attach' && p.fromMm === 0);
 
 /** Cores, and for one folded cord the way to the second bar and back. */
-function coreSteps(design: Design, plan: Plan, band: Band, cords: readonly CordCut[], b: number): Step[] {
+function coreSteps(plan: Plan, band: Band, cords: readonly CordCut[], b: number): Step[] {
   const isInside = (c: CordCut) => c.parts.some((p) => p.what === 'core run' && p.fromMm === 0);
   const cored = cords.filter(isInside);
   if (cored.length === 0) return [];
@@ -161,7 +162,7 @@ function coreSteps(design: Design, plan: Plan, band: Band, cords: readonly CordC
       ]
     : [
         why`Lay ${cored.map((c) => c.letter).join(' and ')} straight along as cores, drawn as tight as you mean to keep them.`,
-        ...(works.length > 0 && design.setup.style === 'separate'
+        ...(works.length > 0 && !STYLES[plan.style].isSideBySide
           ? [
               why`Put the middle of ${works.map((c) => c.letter).join(' and ')} behind the cores, up against the ${band.start.name}: one end to each side.`,
             ]
@@ -173,7 +174,7 @@ function coreSteps(design: Design, plan: Plan, band: Band, cords: readonly CordC
       phase: 'set up',
       title: `${tag(plan, b)}Run the cores`,
       lines,
-      look: why`${num(band.rows, 0)} rows will cover ${len(band.wovenMm)} of them.`,
+      look: why`${counted(band.rows, 'row')} will cover ${len(band.wovenMm)} of them.`,
       picture: { kind: 'bar', band: b },
     },
   ];

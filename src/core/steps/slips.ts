@@ -1,4 +1,4 @@
-import type { Pattern } from '../patterns/types.ts';
+import type { MistakeKind, Pattern } from '../patterns/types.ts';
 import { findCrossings } from '../weave/crossings.ts';
 import { type Slip, type Stretch, stretch } from './faults.ts';
 import type { RowCut } from './rows.ts';
@@ -40,14 +40,14 @@ export function stretchOf(cut: RowCut, slip: Slip): Stretch | undefined {
 /** Slips that can be made in this weave, the commonest first. */
 export function slipsFor(known: Known): SlipKind[] {
   const { cut, pattern, alternates, colours, carriesLoad } = known;
-  const looks = (word: string, usual: string): string =>
-    pattern?.mistakes.find((m) => m.mistake.includes(word))?.looks ?? usual;
+  const looks = (kind: MistakeKind, usual: string): string =>
+    pattern?.mistakes.find((m) => m.kind === kind)?.looks ?? usual;
   const hasCores = cut.spec.strands.some((s) => s.role === 'core');
   const all: SlipKind[] = [
     {
       id: 'same-side',
       title: 'The same side twice',
-      looks: looks('same side', 'two rows lean the same way'),
+      looks: looks('same-side', 'two rows lean the same way'),
       stays: 'no',
       advice: 'From here on every row is on the wrong side and the band turns half round. Undo it.',
       slip: { kind: 'again' },
@@ -55,7 +55,7 @@ export function slipsFor(known: Known): SlipKind[] {
     {
       id: 'other-side',
       title: 'The other side once',
-      looks: looks('other side', 'one row leans against all others'),
+      looks: looks('other-side', 'one row leans against all others'),
       stays: carriesLoad ? 'no' : 'may',
       advice: 'It holds. One row leans the other way; leave it only where it is not seen.',
       slip: { kind: 'mirrored' },
@@ -71,7 +71,7 @@ export function slipsFor(known: Known): SlipKind[] {
     {
       id: 'wrong-core',
       title: 'On the wrong side of a core',
-      looks: looks('core missed', 'a core shows where a cord should cover it'),
+      looks: looks('wrong-core', 'a core shows where a cord should cover it'),
       stays: carriesLoad ? 'no' : 'may',
       advice:
         'The row holds, but one core lies bare on one face. Leave it only on the face that is not seen.',
@@ -97,7 +97,7 @@ export function slipsFor(known: Known): SlipKind[] {
       id: 'crossing',
       title: 'A crossing the wrong way',
       looks: looks(
-        'passed under',
+        'crossing',
         hasCores ? 'no bump on one side: the end is not held by the bight' : 'the slant breaks at one place',
       ),
       stays: hasCores || carriesLoad ? 'no' : 'may',
@@ -109,7 +109,7 @@ export function slipsFor(known: Known): SlipKind[] {
     {
       id: 'loose',
       title: 'A loose row',
-      looks: looks('pushed up', 'one row stands out and gives under the thumb'),
+      looks: looks('loose', 'one row stands out and gives under the thumb'),
       stays: 'yes',
       advice:
         'Nothing is undone: draw the slack through, row by row, from here to the last one, and pull both ends even.',

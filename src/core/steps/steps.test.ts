@@ -73,12 +73,13 @@ function holds(design: Design, made: Plan, what: string): void {
 }
 
 describe('steps', () => {
-  it('come for every product, closure, weave and set-up that can be planned', () => {
-    let seen = 0;
-    for (const product of PRODUCTS) {
+  it.each(PRODUCTS.map((p) => p.id))(
+    'of %s come for every closure, weave and set-up that can be planned',
+    (product) => {
+      let seen = 0;
       for (const closure of CLOSURES) {
         for (const weave of WEAVES.filter((_, i) => i % 5 === seen % 5)) {
-          const base = asProduct(example('pavel-first-band').design, product.id, LIBRARY_ONLY);
+          const base = asProduct(example('pavel-first-band').design, product, LIBRARY_ONLY);
           const design = adapt(
             { ...base, pattern: { id: weave.id }, closure: { kind: closure.id } },
             {},
@@ -86,13 +87,13 @@ describe('steps', () => {
           );
           const made = plan(design);
           if (!made.ok) continue;
-          holds(design, made.value, `${product.id}, ${closure.id}, ${weave.id}`);
+          holds(design, made.value, `${product}, ${closure.id}, ${weave.id}`);
           seen++;
         }
       }
-    }
-    expect(seen).toBeGreaterThan(150);
-  });
+      expect(seen).toBeGreaterThan(3);
+    },
+  );
 
   it.each(
     readdirSync('examples')

@@ -1,12 +1,12 @@
 import type { Design } from '../formats/design.gen.ts';
 import { findPattern } from '../patterns/index.ts';
-import type { SolvedFacts } from '../patterns/types.ts';
+import type { SolvedFacts, Tells } from '../patterns/types.ts';
 import { type Knowledge, LIBRARY_ONLY } from '../plan/knowledge.ts';
 import type { Plan } from '../plan/types.ts';
 import { ok, type Result } from '../result.ts';
 import { parse } from '../weave/parse.ts';
 import type { WeaveSpec } from '../weave/types.ts';
-import { len, num, type Why, why } from '../why/why.ts';
+import { counted, len, type Why, why } from '../why/why.ts';
 import { BLADE, HEAT, SMALL } from './cautions.ts';
 import { closeSteps } from './closing.ts';
 import { type EndAt, ringsOf, rowEvents } from './events.ts';
@@ -26,7 +26,7 @@ export interface Guide {
   /** Rows in all, over bands and passes. */
   readonly rows: number;
   /** Bumps, ends or strands that tell the next side, if this weave has such a sign. */
-  readonly tells: { readonly sign: string; readonly next: 'same' | 'other' } | undefined;
+  readonly tells: Tells | undefined;
 }
 
 /** Weaves that are beaten up row by row pack harder than those that their own knots lock. */
@@ -157,7 +157,7 @@ function turnStep(plan: Plan, b: number, pass: number, rows: number, t: Tying, s
       isNew
         ? why`Put the middle of ${letters} behind the finished bar at its last row, one end to each side.`
         : why`The ends of ${letters} go back over the finished bar from its last row.`,
-      why`${num(rows, 0)} rows now lie over it, each between two rows below; what was the end is at the top.`,
+      why`${counted(rows, 'row')} over it, each between two rows of the first layer. The finished end is now at the top.`,
     ],
     look: why`The outer bumps lie beside the inner ones, not on top of them.`,
     alert: 'turn it round',

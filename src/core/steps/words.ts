@@ -6,7 +6,7 @@ type Count = Pick<RowMoves, 'cores' | 'ends'>;
 /** One end's move as a sentence: `Left end: over both cores, out at the right.` */
 export function moveText(move: Move, all: Count): string {
   const legs = move.legs.map((leg) => legText(leg, all));
-  const note = upThrough(move) ? ' (up through its bight)' : '';
+  const note = upThrough(move) ? ' (up through its loop)' : '';
   const way = legs.length > 0 ? legs.join(', then ') : 'straight on';
   return `${capital(endName(move.end, all))}: ${way}${note}${outText(move, all)}.`;
 }

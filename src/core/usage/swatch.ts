@@ -1,6 +1,6 @@
 import { PRIOR, PRIOR_SHARED, type SharedSpread, TAPE } from '../chance/spread.ts';
 import { fail, type Issue, ok, type Result } from '../result.ts';
-import { len, num, type Why, why } from '../why/why.ts';
+import { counted, len, num, type Why, why } from '../why/why.ts';
 import type { WeaveMetrics } from './metrics.ts';
 
 /** What a maker measured on a short piece tied for the purpose. It replaces the engine's defaults for its cord and pattern. */
@@ -55,7 +55,7 @@ export function withSwatch(engine: WeaveMetrics, swatch: Swatch): WeaveMetrics {
   const scale = swatch.workUsedMm / swatch.wovenMm / workPerLength(engine);
   const rowHeightMm = swatch.wovenMm / swatch.rows;
   const widthScale = swatch.widthMm === undefined ? 1 : swatch.widthMm / engine.widthMm;
-  const source: Why = why`your swatch: ${num(swatch.rows, 0)} rows measured ${len(swatch.wovenMm)} and took ${len(swatch.workUsedMm)} of working cord, ${num(scale)} times what the rope engine said`;
+  const source: Why = why`your swatch: ${counted(swatch.rows, 'row')} measured ${len(swatch.wovenMm)} and took ${len(swatch.workUsedMm)} of working cord, ${num(scale)} times what the rope engine said`;
   return {
     ...engine,
     rowHeightMm,

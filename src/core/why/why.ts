@@ -1,4 +1,5 @@
 import { formatLength, type LengthFormat, type UnitSystem } from '../units/index.ts';
+import { plural } from '../words.ts';
 
 /**
  * How a number came about: words and quantities in the order in which they are read. Quantities stay numbers until
@@ -15,13 +16,13 @@ export type Why = readonly WhyPart[];
 /** Template tag: why`hitch ${len(45)} + margin ${percent(0.08)}`. */
 export function why(strings: TemplateStringsArray, ...values: readonly (WhyPart | Why)[]): Why {
   const out: WhyPart[] = [];
-  strings.forEach((text, i) => {
-    if (text) out.push(text);
+  for (let i = 0; i < strings.length; i++) {
+    if (strings[i] !== '') out.push(strings[i]!);
     const value = values[i];
-    if (value === undefined) return;
-    if (Array.isArray(value)) out.push(...(value as Why));
+    if (value === undefined) continue;
+    if (Array.isArray(value)) for (const part of value as Why) out.push(part);
     else out.push(value as WhyPart);
-  });
+  }
   return out;
 }
 
@@ -33,6 +34,8 @@ export const len = (mm: number, kind: LengthFormat['kind'] = mm < 100 ? 'small' 
 export const sold = (mm: number): WhyPart => ({ mm, kind: 'sold' });
 export const cut = (mm: number): WhyPart => ({ mm, kind: 'cut', up: true });
 export const num = (value: number, digits = 2): WhyPart => ({ value, digits });
+/** So many things, in the singular where there is one: `1 row`, `2 rows`. */
+export const counted = (count: number, word: string): Why => [num(count, 0), ` ${plural(count, word)}`];
 export const percent = (share: number): WhyPart => ({ percent: share });
 
 export function partText(part: WhyPart, system: UnitSystem): string {

@@ -1,15 +1,17 @@
-import type { GalleryMessage, GalleryRequest } from '../protocol.ts';
+import type { GalleryAsk, GalleryMessage, GalleryRequest } from '../protocol.ts';
 
-/** Lists and draws arrangements off the page. Returns what stops it; nothing arrives after that. */
-export function openGallery(
-  request: GalleryRequest,
-  onMessage: (message: GalleryMessage) => void,
-): () => void {
+export interface OpenGallery {
+  /** Asks for pictures; they arrive in this order. */
+  readonly draw: (indices: readonly number[]) => void;
+  /** Nothing arrives after that. */
+  readonly close: () => void;
+}
+
+/** Lists and draws arrangements off the page. */
+export function openGallery(ask: GalleryAsk, onMessage: (message: GalleryMessage) => void): OpenGallery {
   const worker = new Worker(new URL('../inside/gallery.worker.ts', import.meta.url), { type: 'module' });
-  worker.onmessage = ({ data }: MessageEvent<GalleryMessage>) => {
-    onMessage(data);
-    if (data.kind === 'done') worker.terminate();
-  };
-  worker.postMessage(request);
-  return () => worker.terminate();
+  const post = (request: GalleryRequest) => worker.postMessage(request);
+  worker.onmessage = ({ data }: MessageEvent<GalleryMessage>) => onMessage(data);
+  post({ kind: 'list', ...ask });
+  return { draw: (indices) => post({ kind: 'draw', indices }), close: () => worker.terminate() };
 }

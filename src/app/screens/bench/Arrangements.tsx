@@ -1,16 +1,22 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Arrangement, Gallery } from '../../../core/colour/arrangements.ts';
-import { cordLetter, findColour } from '../../../core/colour/palette.ts';
+import { type GalleryOrder, inOrder, orderKey } from '../../../core/colour/order.ts';
+import { type CordColour, cordLetter, findColour } from '../../../core/colour/palette.ts';
 import { PER_MM, type Scene } from '../../../core/drawing/shape.ts';
 import { laid, strandsOf } from '../../../core/plan/strands.ts';
-import { openGallery } from '../../../workers/outside/gallery.ts';
+import { plural } from '../../../core/words.ts';
+import { type OpenGallery, openGallery } from '../../../workers/outside/gallery.ts';
+import type { GalleryAsk } from '../../../workers/protocol.ts';
 import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
+import { Select, type SelectChoice } from '../../ui/Select.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useBench } from './BenchContext.tsx';
 
 /** Pictures drawn at once; more on demand. */
 const PAGE = 24;
+
+const LISTED: GalleryOrder = { by: 'listed' };
 
 type Faces = { readonly front: Scene; readonly back: Scene };
 
@@ -21,14 +27,13 @@ export default function Arrangements() {
   const facts = know.facts(design.pattern.id);
   const solved = useWeave(design.pattern.id);
   const [isWithCores, setWithCores] = useState(false);
-  const [sort, setSort] = useState('as found');
+  const [order, setOrder] = useState<GalleryOrder>(LISTED);
   const [most, setMost] = useState(PAGE);
   const ids = design.cords.map((c) => c.colour).join();
   // biome-ignore lint/correctness/useExhaustiveDependencies: cords are told apart by their ids
   const colours = useMemo(() => design.cords.flatMap((c) => findColour(c.colour, design.looks) ?? []), [ids]);
-  const { gallery, pictures } = useGallery(solved, colours, isWithCores, most);
+  const { gallery, pictures, shown } = useGallery(solved, colours, isWithCores, order, most);
   if (!facts) return null;
-  const items = gallery ? sorted(gallery.items, sort) : [];
   const strands = strandsOf(design, facts);
   const isPicked = (a: Arrangement) => Object.entries(a.strands).every(([k, c]) => strands[k] === c);
   return (
@@ -36,36 +41,28 @@ export default function Arrangements() {
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
         <p role="status" className="text-[15px]">
           {gallery
-            ? `${gallery.total} distinct ${gallery.total === 1 ? 'way' : 'ways'} to lay ${colours.length} ${colours.length === 1 ? 'cord' : 'cords'}; turned over or end for end counts once.`
-            : 'Laying the cords…'}
+            ? `${gallery.total} distinct ${plural(gallery.total, 'way')} to arrange ${colours.length} ${plural(colours.length, 'cord')}. Turned over or end for end counts as the same.`
+            : 'Arranging the cords…'}
         </p>
-        <label className="flex items-center gap-2">
-          <span className="text-sm">first</span>
-          <select
-            className="rounded border border-ink-soft bg-white px-2 py-1"
-            value={sort}
-            onChange={(e) => setSort(e.target.value)}
-          >
-            {[
-              'as found',
-              'balanced',
-              'contrast',
-              ...colours.flatMap((c, i) =>
-                ['front', 'back'].map((face) => `most ${cordLetter(i)} ${c.name} on the ${face}`),
-              ),
-            ].map((s) => (
-              <option key={s}>{s}</option>
-            ))}
-          </select>
-        </label>
+        <span className="flex items-center gap-2">
+          <span className="text-sm">First</span>
+          <Select
+            label="First"
+            value={order}
+            by={(a, b) => orderKey(a) === orderKey(b)}
+            onChange={setOrder}
+            choices={orders(colours)}
+          />
+        </span>
         <label className="flex items-center gap-2 text-sm">
-          <input type="checkbox" checked={isWithCores} onChange={(e) => setWithCores(e.target.checked)} /> lay
-          the cores, too
+          <input type="checkbox" checked={isWithCores} onChange={(e) => setWithCores(e.target.checked)} />{' '}
+          arrange the cores, too
         </label>
       </div>
       <ul className="grid grid-cols-2 gap-2 md:grid-cols-3" data-testid="gallery">
-        {items.slice(0, most).map((item) => {
-          const faces = pictures.get(gallery!.items.indexOf(item));
+        {shown.map((index) => {
+          const item = gallery!.items[index]!;
+          const faces = pictures.get(index);
           return (
             <li key={JSON.stringify(item.strands)}>
               <button
@@ -93,38 +90,32 @@ export default function Arrangements() {
           );
         })}
       </ul>
-      {items.length > most && (
+      {gallery && gallery.items.length > most && (
         <button type="button" className="self-start underline" onClick={() => setMost(most + PAGE)}>
-          Show more ({items.length - most} left)
+          Show more ({gallery.items.length - most} left)
         </button>
       )}
       <section className="border-rule border-t pt-2">
         <h3 className="font-semibold">Strand by strand</h3>
         <div className="mt-1 flex flex-wrap gap-3">
           {Object.entries(strands).map(([key, cord]) => (
-            <label key={key} className="flex items-center gap-1.5">
+            <span key={key} className="flex items-center gap-1.5">
               <span className="figure text-sm">
                 {key.replace(/\/(\d+)$/, (_, n) => (n === '0' ? '' : `′${n}`))}
               </span>
-              {colours[cord] && <Swatch colour={colours[cord]} letter={cordLetter(cord)} size={20} />}
-              <select
-                aria-label={`Cord of strand ${key}`}
-                className="rounded border border-ink-soft bg-white px-1.5 py-0.5"
+              <Select
+                label={`Cord of strand ${key}`}
                 value={cord}
-                onChange={(e) =>
-                  dispatch({
-                    type: 'become',
-                    design: laid(design, facts, { ...strands, [key]: Number(e.target.value) }),
-                  })
+                onChange={(next) =>
+                  dispatch({ type: 'become', design: laid(design, facts, { ...strands, [key]: next }) })
                 }
-              >
-                {colours.map((c, i) => (
-                  <option key={c.id} value={i}>
-                    {cordLetter(i)}
-                  </option>
-                ))}
-              </select>
-            </label>
+                choices={colours.map((c, i) => ({
+                  value: i,
+                  name: cordLetter(i),
+                  picture: <Swatch colour={c} letter="" size={18} />,
+                }))}
+              />
+            </span>
           ))}
         </div>
       </section>
@@ -155,33 +146,58 @@ const letters = (item: Arrangement, gallery: Gallery): string =>
 const percents = (shares: readonly number[]): string =>
   shares.map((s, i) => `${cordLetter(i)} ${Math.round(s * 100)} %`).join(', ');
 
-function sorted(items: readonly Arrangement[], by: string): readonly Arrangement[] {
-  if (by === 'balanced') return items.toSorted((a, b) => b.balance - a.balance);
-  if (by === 'contrast') return items.toSorted((a, b) => b.contrast - a.contrast);
-  const [, letter, face] = /^most ([A-F]) .* (front|back)$/.exec(by) ?? [];
-  if (!letter) return items;
-  const cord = letter.charCodeAt(0) - 65;
-  const share = (a: Arrangement) => a.shares[face as 'front'][cord]!;
-  return items.toSorted((a, b) => share(b) - share(a));
-}
+/** What can come first, in words. */
+const orders = (colours: readonly CordColour[]): SelectChoice<GalleryOrder>[] => [
+  { value: LISTED, name: 'in no special order' },
+  { value: { by: 'balance' }, name: 'most evenly shared' },
+  { value: { by: 'contrast' }, name: 'strongest contrast' },
+  ...colours.flatMap((c, cord) =>
+    (['front', 'back'] as const).map((face) => ({
+      value: { by: 'share' as const, cord, face },
+      name: `most ${cordLetter(cord)} ${c.name} on the ${face}`,
+    })),
+  ),
+];
 
-/** The gallery as it arrives from its worker; a change of weave or cords starts it anew and drops what was on its way. */
+/**
+ * The gallery as it arrives from its worker, and pictures of what is shown, in the order shown. Another weave or other
+ * cords begin again and drop what was on its way; more of the same only adds.
+ */
 function useGallery(
   solved: ReturnType<typeof useWeave>,
-  colours: Parameters<typeof openGallery>[0]['colours'],
+  colours: GalleryAsk['colours'],
   isWithCores: boolean,
+  order: GalleryOrder,
   most: number,
 ) {
   const [gallery, setGallery] = useState<Gallery>();
   const [pictures, setPictures] = useState<ReadonlyMap<number, Faces>>(new Map());
+  const opened = useRef<{ readonly worker: OpenGallery; readonly asked: Set<number> }>(undefined);
   useEffect(() => {
     if (!solved || colours.length === 0) return;
     setPictures(new Map());
-    return openGallery({ solved, colours, isWithCores, pictures: most }, (message) => {
+    setGallery(undefined);
+    const worker = openGallery({ solved, colours, isWithCores }, (message) => {
       if (message.kind === 'found') setGallery(message.gallery);
-      if (message.kind === 'picture')
+      else
         setPictures((old) => new Map(old).set(message.index, { front: message.front, back: message.back }));
     });
-  }, [solved, colours, isWithCores, most]);
-  return { gallery, pictures };
+    opened.current = { worker, asked: new Set() };
+    return () => {
+      opened.current = undefined;
+      worker.close();
+    };
+  }, [solved, colours, isWithCores]);
+  const shown = useMemo(
+    () => (gallery ? inOrder(gallery.items, order).slice(0, most) : []),
+    [gallery, order, most],
+  );
+  useEffect(() => {
+    const { current } = opened;
+    const missing = shown.filter((i) => current && !current.asked.has(i));
+    if (!current || missing.length === 0) return;
+    for (const i of missing) current.asked.add(i);
+    current.worker.draw(missing);
+  }, [shown]);
+  return { gallery, pictures, shown };
 }

@@ -36,11 +36,7 @@ export function Beam({ view, onView }: Props) {
   const pictures = usePictures(shown?.planned.pattern.id, shown?.plan);
   const detailMm = shown ? detailOf(shown.plan, width) : 0;
   const scene = useMemo(
-    () =>
-      shown &&
-      pictures &&
-      view !== 'closed' &&
-      beamScene(shown.planned, shown.plan, pictures, view, detailMm),
+    () => shown && pictures && view !== 'closed' && beamScene(shown.plan, pictures, view, detailMm),
     [shown, pictures, view, detailMm],
   );
   return (

@@ -9,16 +9,13 @@ import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Beam } from './Beam.tsx';
 import { BenchContext, type Lit, LitContext, PlanContext, type PlanView } from './BenchContext.tsx';
 import { Card } from './Card.tsx';
-import { Fold } from './Fold.tsx';
 import { Issues } from './Issues.tsx';
-import { Schools } from './Schools.tsx';
+import { NextQuestion } from './NextQuestion.tsx';
 import { Sentence } from './Sentence.tsx';
 import { usePrinting } from './usePrinting.ts';
 import type { BeamView } from './views.ts';
 import { Warp } from './Warp.tsx';
 
-const ClosuresTable = lazily(() => import('./ClosuresTable.tsx'));
-const TriedOnEntry = lazily(() => import('./TriedOnEntry.tsx'));
 const ExportDialog = lazily(() => import('./ExportDialog.tsx'));
 
 /** The planning screen: the sentence, the Beam, the warp, the card. Everything follows the design at once. */
@@ -61,27 +58,7 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
                   <Boundary name="The cords" keys={[design]}>
                     <Warp />
                   </Boundary>
-                  <Boundary name="The ways of fitting" keys={[design]}>
-                    <Schools />
-                  </Boundary>
-                  <Fold
-                    label="Closures compared"
-                    title="How could it close?"
-                    note="every closure for this piece, side by side"
-                  >
-                    <Boundary name="The comparison of closures" keys={[design]}>
-                      <ClosuresTable />
-                    </Boundary>
-                  </Fold>
-                  <Fold
-                    label="Tried it on"
-                    title="Tried it on?"
-                    note="say how it sits, and what to do now is here"
-                  >
-                    <Boundary name="Tried on" keys={[design]}>
-                      <TriedOnEntry />
-                    </Boundary>
-                  </Fold>
+                  <NextQuestion />
                 </div>
                 <Boundary name="The card" keys={[design]}>
                   <Card onExport={() => setExporting(true)} />

@@ -1,17 +1,19 @@
-import { CircleAlert, CircleCheck, Download, Info, Printer } from 'lucide-react';
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
+import { ChevronDown, CircleAlert, CircleCheck, Download, Info, Printer } from 'lucide-react';
 import { FIBRE_MELTS, findCord } from '../../../core/cord/cords.ts';
 import { adapt } from '../../../core/plan/adapt.ts';
 import type { Check, Figure } from '../../../core/plan/check.ts';
+import { plural } from '../../../core/words.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { BarOrder } from '../../ui/BarOrder.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { chanceText } from '../../ui/chance.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
 import { LessSpare } from './LessSpare.tsx';
 import { StartTying } from './StartTying.tsx';
+import { MarginWord } from './words/marginWords.tsx';
 
 interface Props {
   readonly onExport: () => void;
@@ -24,7 +26,8 @@ export function Card({ onExport }: Props) {
   if (!view) return null;
   const { plan, planned } = view;
   const failed = plan.checks.filter((c) => !c.ok);
-  const passed = plan.checks.filter((c) => c.ok);
+  const notes = plan.checks.filter((c) => c.ok && c.isNote);
+  const passed = plan.checks.filter((c) => c.ok && !c.isNote);
   const melts = FIBRE_MELTS[findCord(planned.cord)?.fibre ?? 'nylon'];
   return (
     <aside
@@ -33,8 +36,8 @@ export function Card({ onExport }: Props) {
     >
       <h2 className="font-bold font-title text-xl">
         Cut{' '}
-        <span className="font-normal font-sans text-[15px] text-ink-soft" data-testid="cut-chance">
-          {plan.chance === 0.98 ? 'about 98 %' : chanceText(plan.chance)} sure to reach
+        <span className="font-normal font-sans text-[15px]" data-testid="cut-chance">
+          <MarginWord />
         </span>
       </h2>
       <ul className="-mt-1 divide-y divide-rule">
@@ -48,6 +51,14 @@ export function Card({ onExport }: Props) {
           </li>
         ))}
       </ul>
+      <StartTying />
+      {failed.length > 0 && (
+        <ul aria-label="Look at this first" className="flex flex-col gap-1.5 text-[15px]">
+          {failed.map((check) => (
+            <CheckLine key={check.id} check={check} />
+          ))}
+        </ul>
+      )}
       <LessSpare />
       <p className="rounded bg-amber-pale px-2.5 py-1 text-[14px] text-amber-ink leading-snug">
         Cut away from your hand.{' '}
@@ -55,13 +66,15 @@ export function Card({ onExport }: Props) {
           ? 'Seal ends with the flame away from you, in moving air; molten cord sticks and burns: wait.'
           : 'This fibre does not melt: whip, stitch or glue the ends.'}
       </p>
-      {planned.setup.style !== 'folded' && <BarOrder plan={plan} planned={planned} />}
-      <h2 className="font-bold font-title text-xl">Fit</h2>
-      <ul className="-mt-1 flex flex-col gap-1.5 text-[15px]">
-        {[...failed, ...passed].map((check) => (
-          <CheckLine key={check.id} check={check} />
-        ))}
-      </ul>
+      {plan.style !== 'folded' && <BarOrder plan={plan} planned={planned} />}
+      {notes.length > 0 && (
+        <ul aria-label="Worth knowing" className="flex flex-col gap-1.5 text-[15px]">
+          {notes.map((check) => (
+            <CheckLine key={check.id} check={check} />
+          ))}
+        </ul>
+      )}
+      <Passed checks={passed} />
       <h2 className="font-bold font-title text-xl">Piece</h2>
       <dl className="-mt-1 grid grid-cols-[1fr_auto] gap-x-3 gap-y-1">
         <Row figure={plan.figures.innerGirth} />
@@ -78,7 +91,6 @@ export function Card({ onExport }: Props) {
         <Row figure={plan.figures.weight} />
       </dl>
       <div className="mt-1 grid grid-cols-2 gap-2">
-        <StartTying />
         <Button onClick={() => window.print()}>
           <Printer size={18} aria-hidden /> Print card
         </Button>
@@ -87,6 +99,31 @@ export function Card({ onExport }: Props) {
         </Button>
       </div>
     </aside>
+  );
+}
+
+/** What is all right says so in one line, and why when asked. */
+function Passed({ checks }: { readonly checks: readonly Check[] }) {
+  if (checks.length === 0) return null;
+  return (
+    <Disclosure as="div">
+      <DisclosureButton className="group flex items-center gap-2 rounded px-1 text-left hover:bg-rule/60">
+        <CircleCheck className="shrink-0 text-good" size={18} aria-hidden />
+        <span className="font-semibold">
+          {checks.length} {plural(checks.length, 'check')} passed
+        </span>
+        <ChevronDown
+          className="text-ink-soft transition-transform group-data-open:rotate-180"
+          size={16}
+          aria-hidden
+        />
+      </DisclosureButton>
+      <DisclosurePanel as="ul" className="mt-1.5 flex flex-col gap-1.5 text-[15px]">
+        {checks.map((check) => (
+          <CheckLine key={check.id} check={check} />
+        ))}
+      </DisclosurePanel>
+    </Disclosure>
   );
 }
 

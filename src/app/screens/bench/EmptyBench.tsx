@@ -16,10 +16,7 @@ const planned = made.ok ? made.value : undefined;
 export function EmptyBench() {
   const library = useLibrary();
   const pictures = usePictures(SHOWN.pattern.id, planned);
-  const scene = useMemo(
-    () => planned && pictures && beamScene(SHOWN, planned, pictures, 'front'),
-    [pictures],
-  );
+  const scene = useMemo(() => planned && pictures && beamScene(planned, pictures, 'front'), [pictures]);
   return (
     <main className="mx-auto flex max-w-3xl flex-col items-center gap-6 p-10 text-center">
       <h1 className="font-bold font-title text-3xl">From a measured wrist to cord that can be cut</h1>

@@ -3,7 +3,7 @@ import { useLength } from '../../ui/units.tsx';
 import { WhyNumber } from '../../ui/WhyNumber.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
 
-/** The schools of ease side by side for this body, as bars to one scale; pressing one takes it. */
+/** The ways of fitting side by side for this body, as bars to one scale; pressing one chooses it. */
 export function Schools() {
   const { dispatch } = useBench();
   const view = usePlan();
@@ -13,13 +13,8 @@ export function Schools() {
   const most = Math.max(...plan.schools.map((s) => s.finishedMm));
   const bend = plan.metrics.thicknessMm * Math.PI;
   return (
-    <section aria-label="Schools of ease" className="min-w-0">
-      <h2 className="font-bold font-title text-xl">
-        How long should it be?{' '}
-        <span className="font-normal font-sans text-ink-soft text-sm">
-          the schools for this body; the mark is where it would just touch
-        </span>
-      </h2>
+    <section aria-label="Ways of fitting" className="min-w-0">
+      <p className="text-ink-soft text-sm">Finished length by each way of fitting; the mark is skin-tight.</p>
       <ol className="mt-2 grid gap-1.5">
         {plan.schools.map((school) => {
           const chosen = sameEase(school.ease, planned.ease);

@@ -69,7 +69,7 @@ function RemedyLine({ remedy }: { readonly remedy: Remedy }) {
       {remedy.ok ? (
         <CircleCheck className="mt-0.5 shrink-0 text-good" size={18} aria-label="does it" />
       ) : (
-        <CircleAlert className="mt-0.5 shrink-0 text-bad" size={18} aria-label="does not do it alone" />
+        <CircleAlert className="mt-0.5 shrink-0 text-bad" size={18} aria-label="not enough on its own" />
       )}
       <div className="flex min-w-0 grow flex-col">
         <span className="font-semibold">
@@ -99,7 +99,7 @@ function RemedyLine({ remedy }: { readonly remedy: Remedy }) {
       </div>
       {remedy.patch && (
         <Button onClick={() => dispatch({ type: 'become', design: adapt(design, remedy.patch!, know) })}>
-          Plan it so
+          Use this
         </Button>
       )}
     </li>

@@ -24,7 +24,7 @@ export default function CountPanel({ onClose }: { readonly onClose: () => void }
   const found = findCount(ask, seen);
   const hasSides = alternates(ask);
   const isSaid = Object.keys(seen).length > 0;
-  const isBump = guide.tells?.sign.includes('bump') ?? false;
+  const isBump = guide.tells?.kind === 'bump';
   const target =
     found &&
     guide.steps.find(
@@ -36,7 +36,7 @@ export default function CountPanel({ onClose }: { readonly onClose: () => void }
     );
   return (
     <Panel title="I lost count" onClose={onClose}>
-      <p className="mt-1 text-ink-soft">Say what you see; any one of these helps, two settle it.</p>
+      <p className="mt-1 text-ink-soft">Enter whatever you can see. One clue helps; two usually settle it.</p>
       <div className="mt-4 flex flex-col gap-5">
         {hasSides && (
           <fieldset>

@@ -145,7 +145,7 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
           valueMm={wovenMm}
           leastMm={5}
           mostMm={5000}
-          hint={`planned ${show(plan.wovenLengthMm)}; may be left out`}
+          hint={`planned ${show(plan.wovenLengthMm)}; optional`}
           onChange={setWoven}
         />
         {ends.map((e) => (
@@ -155,7 +155,7 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
             valueMm={left[`${e.band}/${e.end}`]}
             leastMm={0}
             mostMm={50_000}
-            hint="Before it is snipped; may be left out."
+            hint="Before it is snipped; optional."
             onChange={(mm) => setLeft({ ...left, [`${e.band}/${e.end}`]: mm })}
           />
         ))}

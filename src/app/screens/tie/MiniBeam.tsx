@@ -14,10 +14,7 @@ export function MiniBeam() {
   const { tying, plan, band: b, pass, rowsDone, rowsOf, guide, step } = useHere();
   const { design } = tying;
   const pictures = usePictures(design.pattern.id, plan);
-  const scene = useMemo(
-    () => pictures && beamScene(design, plan, pictures, 'front'),
-    [design, plan, pictures],
-  );
+  const scene = useMemo(() => pictures && beamScene(plan, pictures, 'front'), [plan, pictures]);
   if (!scene) return <div className="h-24 rounded-lg bg-mat" />;
   const band = plan.bands[b]!;
   // With more or fewer rows than planned the same length is filled.

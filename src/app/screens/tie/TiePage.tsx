@@ -35,7 +35,7 @@ export default function TiePage() {
   if (!opened.ok)
     return (
       <main className="mx-auto max-w-xl p-8" role="alert">
-        <h1 className="mb-2 font-bold font-title text-2xl">This piece cannot be gone on with</h1>
+        <h1 className="mb-2 font-bold font-title text-2xl">This piece can’t be resumed</h1>
         <ul className="list-disc pl-5">
           {opened.issues.map((i) => (
             <li key={i.path + i.message}>{i.message}</li>

@@ -98,8 +98,8 @@ describe('a step in words', () => {
     cleanup();
     show(pieceAt('pavel-first-band', 'cut-A'), <StepText />, 'imperial');
     expect(text('step-title')).toBe('Cut A, Sodium');
-    // 2.63 m are eight feet seven and a little, rounded up so that it is not short.
-    expect(text('step-lines')).toContain('8 ft 7 3/4 in');
+    // 2.62 m are eight feet seven and a little, rounded up so that it is not short.
+    expect(text('step-lines')).toContain('8 ft 7 1/4 in');
     expect(text('announce')).toMatch(/^Cut A, Sodium\. Step 2 of \d+\.$/);
   });
 

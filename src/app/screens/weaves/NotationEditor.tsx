@@ -53,7 +53,7 @@ export function NotationEditor({ start, squash, load, baseName, onSolved }: Prop
             ))}
           </select>
           <span className="text-ink-soft text-sm">
-            another ratio of thicknesses is another knot to the engine: it is solved anew
+            changing the core thickness means solving the weave again
           </span>
         </label>
       )}

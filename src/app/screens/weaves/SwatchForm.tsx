@@ -66,8 +66,8 @@ export function SwatchForm({ facts, cord }: { readonly facts: SolvedFacts; reado
     >
       <h2 className="font-bold font-title text-xl">Your swatch</h2>
       <p className="text-ink-soft text-sm">
-        Tie 20 rows in {cord.name}, as you always tie, and type what came out. Grey is what geometry expects.
-        Plans in this weave and cord then go by your hand.
+        Tie 20 rows in {cord.name}, tied as you usually do, then enter what you measured. Grey values are the
+        engine’s estimates. Plans in this weave and cord then go by your hand.
       </p>
       {FIELDS.map((f) => {
         const issue = issues.find((i) => i.path === `/${f.id}`);

@@ -61,7 +61,7 @@ export function Usage({ solved, cordId, onCord }: Props) {
               <Item
                 name={`${show(100)} pull out to`}
                 value={show(100 * workPerLength(m))}
-                proof={why`${len(100)} × ${num(workPerLength(m))} of cord for each of band, once the lock is drawn`}
+                proof={why`${len(100)} × ${num(workPerLength(m))} × the band’s length in cord, once the lock is drawn`}
               />
             )}
             <Item name={`rows in ${show(100)}`} value={(100 / m.rowHeightMm).toFixed(1)} proof={proof} />

@@ -30,7 +30,8 @@ work B: 4.5,-1.5 3,0.5 -3,-0.5 -4.5,1.5 -3,3.5 3,2.5 | OUUUO OUUUO
 /** One weave: its faces, the same in the round, what it takes, a swatch of one's own, and its notation to change. */
 export default function WeavePage() {
   const { id } = useParams();
-  const { know, isReady } = useWorkshop();
+  const { know, isReady, own } = useWorkshop();
+  const isOwn = own.some((w) => w.id === id);
   const isNew = id === 'new';
   const kept = useWeave(isNew ? undefined : id);
   const [tried, setTried] = useState<SolvedWeave>();
@@ -104,7 +105,7 @@ export default function WeavePage() {
               <SwatchForm facts={kept} cord={CORDS.find((c) => c.id === cordId)!} />
             )}
             {solved && <WeaveExports solved={solved} name={name} />}
-            {id?.startsWith('own-') && <RemoveOwn id={id} />}
+            {isOwn && <RemoveOwn id={id!} />}
           </aside>
         </div>
       </main>

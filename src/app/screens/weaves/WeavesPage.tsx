@@ -72,9 +72,7 @@ export default function WeavesPage() {
       <BadRecords what="swatch" records={bad.swatches} />
       <Gallery title="Bands" items={weaves} diameterMm={effectiveDiameterMm(cord)} />
       <Gallery title="Knots and hitches" items={knots} diameterMm={effectiveDiameterMm(cord)} />
-      {shown.length === 0 && (
-        <p className="mt-8 text-lg">Nothing is like that. Loosen one of the choices above.</p>
-      )}
+      {shown.length === 0 && <p className="mt-8 text-lg">No weave matches. Remove a filter to see more.</p>}
     </main>
   );
 }
@@ -130,11 +128,11 @@ function Tile({ item, diameterMm }: { item: Listed; diameterMm: number }) {
         <p className="mt-0.5 text-ink-soft text-sm">
           {isBand
             ? `${show(facts.widthD * diameterMm, { kind: 'small' })} wide, ${show(facts.thicknessD * diameterMm, { kind: 'small' })} thick`
-            : `takes ${show(item.perLength * diameterMm, { kind: 'small' })} of cord`}
+            : `uses ${show(item.perLength * diameterMm, { kind: 'small' })} of cord`}
         </p>
         {isBand && (
           <p className="text-ink-soft text-sm">
-            <span className="figure">{item.perLength.toFixed(1)}</span> of cord for each of band
+            uses <span className="figure">{item.perLength.toFixed(1)}</span> × its length in cord
           </p>
         )}
         <p className="sr-only">{findPattern(facts.id)?.words}</p>

@@ -1,5 +1,5 @@
 import { difference, HARD_TO_TELL, hardToTell } from '../../colour/apart.ts';
-import { num, why } from '../../why/why.ts';
+import { counted, why } from '../../why/why.ts';
 import type { Check } from '../check.ts';
 import { isMirrored, oneRow } from '../symmetryHelp.ts';
 import type { CheckContext } from './context.ts';
@@ -38,8 +38,8 @@ function even(c: CheckContext): Check[] {
       ok: over > 0,
       message:
         over > 0
-          ? why`the sequence ends ${num(over, 0)} rows before the band does: the last colour goes on`
-          : why`the sequence is ${num(-over, 0)} rows longer than the band and is cut off`,
+          ? why`the sequence ends ${counted(over, 'row')} before the band does: the last colour goes on`
+          : why`the sequence is ${counted(-over, 'row')} longer than the band and is cut off`,
     });
   }
   const mirrored = isMirrored(sequence.stretches, rows);
@@ -50,7 +50,7 @@ function even(c: CheckContext): Check[] {
     message: mirrored
       ? why`the colours are alike from both ends`
       : rows % 2 === 1
-        ? why`the colours are not alike from both ends; an odd ${num(rows, 0)} rows have a middle row: one row more or fewer may suit better`
+        ? why`the colours are not alike from both ends; an odd ${counted(rows, 'row')} have a middle row: one row more or fewer may suit better`
         : why`the colours are not alike from both ends`,
     ...(mirrored ? {} : { fix: rows % 2 === 1 ? more : fewer }),
   });

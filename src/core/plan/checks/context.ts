@@ -1,11 +1,16 @@
 import type { Closing, ClosureContext } from '../../closures/types.ts';
 import type { WeaveMetrics } from '../../usage/metrics.ts';
+import type { Bands } from '../bands.ts';
+import { stiffLength } from '../close.ts';
 import type { Pass } from '../pass.ts';
 import type { Resolved } from '../resolved.ts';
+import { STYLES } from '../setups/index.ts';
+import type { Instead, SuitedDesign } from '../suited.ts';
 import type { Band, RingPlace, SequencePlan } from '../types.ts';
 
 /** What a careful maker has in front of them before cutting. */
 export interface CheckContext {
+  readonly instead: Instead | undefined;
   readonly r: Resolved;
   readonly m: WeaveMetrics;
   readonly closing: Closing;
@@ -21,4 +26,26 @@ export interface CheckContext {
   readonly cordsOnBar: number;
   readonly ring: RingPlace | undefined;
   readonly sequence: SequencePlan | undefined;
+}
+
+/** What the checks look at, of a design that is set up. */
+export function checkContextOf(c: SuitedDesign, { bands, ring, sequence }: Bands): CheckContext {
+  const { r, m, closing, context } = c;
+  return {
+    instead: c.instead,
+    r,
+    m,
+    closing,
+    told: context,
+    bands,
+    finishedMm: closing.finishedMm,
+    innerMm: closing.finishedMm - Math.PI * m.thicknessMm,
+    stiffMm: stiffLength(closing) + c.layout.caseMm,
+    pass: context.pass,
+    cordsOnBar: STYLES[r.design.setup.style].isSideBySide
+      ? m.strands.reduce((n, s) => n + s.lanes, 0)
+      : context.tied,
+    ring,
+    sequence,
+  };
 }

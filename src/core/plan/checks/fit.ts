@@ -1,6 +1,6 @@
 import { handLengthMm, type Tool } from '../../chance/hands.ts';
 import { fingerHullMm } from '../../fit/fingers.ts';
-import { len, num, percent, why } from '../../why/why.ts';
+import { counted, len, num, percent, why } from '../../why/why.ts';
 import type { Check } from '../check.ts';
 import type { CheckContext } from './context.ts';
 
@@ -23,12 +23,10 @@ function slack({ r, innerMm }: CheckContext): Check {
     id: 'fit.slack',
     ok,
     message: ok
-      ? why`inside ${len(innerMm)} goes round a ${r.product.girth.name} of ${len(girth)}`
-      : why`too tight: inside it measures ${len(innerMm)}, the ${r.product.girth.name} ${len(girth)}. Choose more ease.`,
+      ? why`inside ${len(innerMm)} on a ${len(girth)} ${r.product.girth.name}: ${len(Math.max(0, spare))} of room`
+      : why`too tight: inside it measures ${len(innerMm)}, the ${r.product.girth.name} ${len(girth)}. Choose a looser fit.`,
     value: why`${spare >= 0 ? '+' : ''}${len(spare, 'body')}`,
-    ...(ok
-      ? {}
-      : { fix: { label: why`wear it easy`, patch: { ease: { school: 'thickness', slackMm: 8 } } } }),
+    ...(ok ? {} : { fix: { label: why`fit it easy`, patch: { ease: { school: 'thickness', slackMm: 8 } } } }),
   };
 }
 
@@ -41,10 +39,10 @@ function finger({ r, innerMm }: CheckContext): Check {
     id: 'fit.finger',
     ok: passes || isChosen,
     message: passes
-      ? why`one finger passes under it`
+      ? why`room for one finger under it`
       : isChosen
-        ? why`no finger passes under it: that would take ${len(-spare)} more slack`
-        : why`no finger passes under it; add ${len(-spare)} to let one through`,
+        ? why`too snug for a finger: ${len(-spare)} more would do it`
+        : why`too snug for a finger; add ${len(-spare)}`,
     value: why`${spare >= 0 ? '+' : ''}${len(spare, 'body')}`,
     ...(passes || isChosen
       ? {}
@@ -54,7 +52,9 @@ function finger({ r, innerMm }: CheckContext): Check {
 
 function opens({ r, m, closing, pass }: CheckContext): Check[] {
   if (closing.openMm === undefined)
-    return [{ id: 'open.passes', ok: true, message: why`opens right up: it need not pass over anything` }];
+    return [
+      { id: 'open.passes', ok: true, message: why`opens flat, so it doesn’t have to go over anything` },
+    ];
   if (!pass) return [];
   const open = closing.openMm - Math.PI * m.thicknessMm;
   const spare = open - pass.mm;
@@ -68,8 +68,8 @@ function opens({ r, m, closing, pass }: CheckContext): Check[] {
       id: 'open.passes',
       ok,
       message: ok
-        ? why`open it measures ${len(open)} inside and passes a ${pass.name} of ${len(pass.mm)} by ${len(spare)}.${doubt}`
-        : why`open it measures ${len(open)} inside and does not pass a ${pass.name} of ${len(pass.mm)}: it is ${len(-spare)} short. Let it open wider.`,
+        ? why`opens to ${len(open)} inside: goes over a ${len(pass.mm)} ${pass.name} with ${len(spare)} to spare.${doubt}`
+        : why`opens to ${len(open)} inside, ${len(-spare)} too little to go over a ${len(pass.mm)} ${pass.name}. Let it open wider.`,
       value: why`${spare >= 0 ? '+' : ''}${len(spare, 'body')}`,
       ...(ok
         ? {}
@@ -98,10 +98,10 @@ function wet({ r, innerMm, finishedMm, stiffMm }: CheckContext): Check[] {
       id: 'fit.wet',
       ok,
       message: ok
-        ? why`still fits after its first wetting, which draws it up by ${len(drawn)}`
-        : why`its first wetting draws it up by ${len(drawn)} and makes it ${len(-left)} too tight. Add for it, or pre-shrink the cord.`,
+        ? why`still fits after its first wetting, which shrinks it by ${len(drawn)}`
+        : why`its first wetting shrinks it by ${len(drawn)} and makes it ${len(-left)} too tight. Allow for it, or pre-shrink the cord.`,
       value: why`−${len(drawn)}`,
-      ...(ok ? {} : { fix: { label: why`add for it`, patch: { wet: 'add' } } }),
+      ...(ok ? {} : { fix: { label: why`allow for it`, patch: { wet: 'add' } } }),
     },
   ];
 }
@@ -118,9 +118,9 @@ function rows({ m, bands }: CheckContext): Check[] {
       ok: enough,
       message: enough
         ? spread >= 0
-          ? why`${num(count, 0)} rows, spread by ${len(spread)} in all`
-          : why`${num(count, 0)} rows, packed by ${len(-spread)} in all`
-        : why`only ${num(least, 0)} rows fit: choose a shorter closure or a thinner cord`,
+          ? why`${counted(count, 'row')}, spread by ${len(spread)} in all`
+          : why`${counted(count, 'row')}, packed by ${len(-spread)} in all`
+        : why`only ${counted(least, 'row')} fit: choose a shorter closure or a thinner cord`,
       value: why`${num(count, 0)}`,
     },
   ];
@@ -135,8 +135,8 @@ function stiffness({ r, stiffMm }: CheckContext): Check[] {
       id: 'buckle.length',
       ok,
       message: ok
-        ? why`what is stiff takes ${percent(share)} of the way round`
-        : why`the stiff ${r.closure.name} takes ${percent(share)} of the way round and will stand off: take a smaller or curved one`,
+        ? why`the rigid hardware covers ${percent(share)} of the way round`
+        : why`the rigid ${r.closure.name} covers ${percent(share)} of the way round and will stand off: choose a smaller or curved one`,
     },
   ];
 }
@@ -157,6 +157,6 @@ function tails({ r, m }: CheckContext): Check {
           : why`ends of ${len(held)} are too short to tie the last row, even with a fid`,
     ...(ok
       ? {}
-      : { fix: { label: why`leave ${len(usual('fingers'))}`, patch: { tailMm: usual('fingers') } } }),
+      : { fix: { label: why`hold ${len(usual('fingers'))}`, patch: { tailMm: usual('fingers') } } }),
   };
 }

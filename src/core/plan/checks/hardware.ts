@@ -1,6 +1,6 @@
 import { isList } from '../../closures/options.ts';
 import type { BandEnd } from '../../closures/types.ts';
-import { len, num, sold, why } from '../../why/why.ts';
+import { counted, len, sold, why } from '../../why/why.ts';
 import type { Check, Fix } from '../check.ts';
 import type { CheckContext } from './context.ts';
 
@@ -54,8 +54,8 @@ function slot(c: CheckContext, ends: readonly BandEnd[]): Check[] {
       id: 'buckle.slot',
       ok,
       message: ok
-        ? why`${num(cords, 0)} cords side by side, ${len(need)}, fit the ${len(slotMm)} slot`
-        : why`${num(cords, 0)} cords side by side need ${len(need)}; the slot has ${len(slotMm)}. Take a wider buckle or thinner cord.`,
+        ? why`${counted(cords, 'cord')} side by side, ${len(need)}, fit the ${len(slotMm)} slot`
+        : why`${counted(cords, 'cord')} side by side need ${len(need)}; the slot has ${len(slotMm)}. Choose a wider buckle or thinner cord.`,
       ...(fix ? { fix } : {}),
     },
   ];
@@ -73,7 +73,7 @@ function width(c: CheckContext, ends: readonly BandEnd[]): Check[] {
       ok,
       message: ok
         ? why`a band ${len(c.m.widthMm)} wide suits a ${c.r.closure.name} ${len(body)} wide`
-        : why`the band is ${len(c.m.widthMm)} wide, the ${c.r.closure.name} ${len(body)}: the edges stand out.${fix ? '' : ' No size of it is wider; a narrower weave or thinner cord would suit.'}`,
+        : why`the band is ${len(c.m.widthMm)} wide, the ${c.r.closure.name} ${len(body)}: its edges stick out.${fix ? '' : ' It isn’t made any wider; choose a narrower weave or thinner cord.'}`,
       ...(fix ? { fix } : {}),
     },
   ];

@@ -1,5 +1,7 @@
+import { why } from '../../why/why.ts';
 import { addonChecks } from '../addons.ts';
 import type { Check } from '../check.ts';
+import { STYLES } from '../setups/index.ts';
 import { colourChecks } from './colours.ts';
 import type { CheckContext } from './context.ts';
 import { fitChecks } from './fit.ts';
@@ -8,6 +10,7 @@ import { productChecks } from './product.ts';
 
 /** What a careful maker would look at before cutting; a failed check says what to change. */
 export const checks = (c: CheckContext): Check[] => [
+  ...setUpChecks(c),
   ...fitChecks(c),
   ...hardwareChecks(c),
   ...(c.closing.checks ?? []),
@@ -15,6 +18,22 @@ export const checks = (c: CheckContext): Check[] => [
   ...addons(c),
   ...colourChecks(c),
 ];
+
+/** Where another set-up took the place of one that does not go, the maker is told, and can keep it. */
+function setUpChecks({ instead, r }: CheckContext): Check[] {
+  if (!instead) return [];
+  const { design } = r;
+  const { name } = STYLES[design.setup.style];
+  return [
+    {
+      id: 'setup.instead',
+      ok: true,
+      isNote: true,
+      message: why`planned with ${name}: ${instead.reason}`,
+      fix: { label: why`keep ${name}`, patch: { setup: design.setup, cords: design.cords } },
+    },
+  ];
+}
 
 function addons({ r, m, bands }: CheckContext): Check[] {
   const band = bands[0]!;

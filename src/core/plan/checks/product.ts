@@ -2,7 +2,7 @@ import { CORDS, effectiveDiameterMm } from '../../cord/cords.ts';
 import { fingerHullMm } from '../../fit/fingers.ts';
 import type { ProductCheck } from '../../fit/products.ts';
 import { type BandSize, fittingLugs, nearWidth } from '../../fit/sizes.ts';
-import { len, num, type Why, why } from '../../why/why.ts';
+import { counted, len, num, type Why, why } from '../../why/why.ts';
 import type { Check, Fix } from '../check.ts';
 import type { CheckContext } from './context.ts';
 
@@ -23,7 +23,7 @@ const CHECKS: Readonly<Record<ProductCheck, (c: CheckContext) => Check[]>> = {
 export const productChecks = (c: CheckContext): Check[] => c.r.product.checks.flatMap((id) => CHECKS[id](c));
 
 const weave = (s: BandSize): Fix => ({
-  label: why`take ${s.name.toLowerCase()} in ${s.cord.name}`,
+  label: why`choose ${s.name.toLowerCase()} in ${s.cord.name}`,
   patch: { pattern: { id: s.patternId }, cord: s.cord.id },
 });
 
@@ -48,7 +48,7 @@ function lugWidth({ r, m }: CheckContext): Check[] {
       message: ok
         ? why`a band ${len(m.widthMm)} wide goes between lugs of ${len(lug)}`
         : why`a band ${len(m.widthMm)} wide does not go between lugs of ${len(lug)}.${thinner ? why` In ${thinner.name} it would be ${len((m.widthMm / m.diameterMm) * effectiveDiameterMm(thinner))}.` : []}${what}`,
-      ...(!ok && thinner ? { fix: { label: why`take ${thinner.name}`, patch: { cord: thinner.id } } } : {}),
+      ...(!ok && thinner ? { fix: { label: why`choose ${thinner.name}`, patch: { cord: thinner.id } } } : {}),
       ...(!ok && !thinner && here[0] ? { fix: weave(here[0]) } : {}),
     },
   ];
@@ -66,8 +66,8 @@ function lugGap({ r, m }: CheckContext): Check[] {
       ok,
       message: ok
         ? why`a cord of ${len(m.diameterMm)} goes between spring bar and case, ${len(gap)}`
-        : why`a cord of ${len(m.diameterMm)} does not go between spring bar and case, ${len(gap)}${thinner ? why`; ${thinner.name} does` : why`: take curved bars that stand off further`}.`,
-      ...(!ok && thinner ? { fix: { label: why`take ${thinner.name}`, patch: { cord: thinner.id } } } : {}),
+        : why`a cord of ${len(m.diameterMm)} does not go between spring bar and case, ${len(gap)}${thinner ? why`; ${thinner.name} does` : why`: choose curved bars that leave a larger gap`}.`,
+      ...(!ok && thinner ? { fix: { label: why`choose ${thinner.name}`, patch: { cord: thinner.id } } } : {}),
     },
   ];
 }
@@ -101,8 +101,8 @@ function twoFingers({ r, innerMm }: CheckContext): Check[] {
       id: 'collar.fingers',
       ok,
       message: ok
-        ? why`two fingers pass under it, flat: inside ${len(innerMm)}, they need ${len(need)}`
-        : why`two fingers do not pass under it: inside ${len(innerMm)}, they need ${len(need)}`,
+        ? why`room for two flat fingers: inside ${len(innerMm)}, they need ${len(need)}`
+        : why`too snug for two fingers: inside ${len(innerMm)}, they need ${len(need)}`,
       ...(ok
         ? {}
         : {
@@ -147,7 +147,7 @@ function ring({ r, m, bands, ring: place }: CheckContext): Check[] {
       id: 'collar.ring',
       ok,
       message: ok
-        ? why`the ring lies under rows ${num(place.fromRow, 0)} to ${num(place.toRow, 0)}: ${num(rows, 0)} rows of ${len(m.rowHeightMm)} cover its flat side of ${len(place.flatMm)}`
+        ? why`the ring lies under rows ${num(place.fromRow, 0)} to ${num(place.toRow, 0)}: ${counted(rows, 'row')} of ${len(m.rowHeightMm)} cover its flat side of ${len(place.flatMm)}`
         : why`the ring’s flat side of ${len(place.flatMm)} does not lie within the rows: it needs two rows beyond it on each side`,
       ...(ok
         ? {}
@@ -162,12 +162,12 @@ function ring({ r, m, bands, ring: place }: CheckContext): Check[] {
       id: 'collar.ends',
       ok: !isHitched,
       message: isHitched
-        ? why`the working ends are hitched and cut at the buckle, where they can scratch: lead the cores back under the rows instead`
-        : why`both ends are led back under the rows, so that nothing scratches`,
+        ? why`the working ends are hitched and cut at the buckle, where they can scratch: take the cores back under the rows instead`
+        : why`both ends go back under the rows, so nothing scratches`,
       ...(isHitched
         ? {
             fix: {
-              label: why`lead them back`,
+              label: why`take them back`,
               patch: { closure: { ...r.design.closure, attach: 'returned' } },
             },
           }

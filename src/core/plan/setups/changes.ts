@@ -1,6 +1,6 @@
 import { cordLetter } from '../../colour/palette.ts';
 import type { Stretch } from '../../colour/sequence.ts';
-import { num, type Why, why } from '../../why/why.ts';
+import { counted, type Why, why } from '../../why/why.ts';
 import type { BandMark, CordCut, CordPart } from '../types.ts';
 import { type SetUp, type SetupContext, startOf } from './context.ts';
 
@@ -35,7 +35,7 @@ export function behind(c: SetupContext, cores: number): CordPart {
   return {
     what: 'attach',
     lengthMm: ((cores + 2) / 2) * d,
-    why: why`half of the way behind the ${num(cores, 0)} cores before the first row`,
+    why: why`half of the way behind the ${counted(cores, 'core')} before the first row`,
     fromMm: startOf(c),
     toMm: startOf(c),
   };

@@ -16,6 +16,8 @@ export interface SetupContext {
   readonly rows: number;
   /** Margin of every end in standard deviations, at which all reach with the promised chance. */
   readonly q: number;
+  /** Only how long the ends are is wanted: nothing is put into words yet. */
+  readonly isDraft?: boolean;
   /** Rings that working ends go over. */
   readonly rings?: readonly RingPlace[];
   /** Beads, on which nothing is woven. */
@@ -37,10 +39,17 @@ export interface Lane extends StrandUsage {
 export const startOf = (c: SetupContext): number => c.start.standoffMm;
 export const endOf = (c: SetupContext): number => startOf(c) + c.wovenMm;
 
-export const lanesOf = (m: WeaveMetrics, role: 'core' | 'work'): Lane[] =>
-  m.strands
-    .filter((s) => (s.role === 'core') === (role === 'core'))
-    .flatMap((s) => Array.from({ length: s.lanes }, (_, lane) => ({ ...s, lane })));
+const lanes = new WeakMap<WeaveMetrics, Readonly<Record<'core' | 'work', readonly Lane[]>>>();
+
+/** Every passage of the strands of a role; worked out once for a weave's metrics. */
+export function lanesOf(m: WeaveMetrics, role: 'core' | 'work'): readonly Lane[] {
+  const before = lanes.get(m);
+  if (before) return before[role];
+  const all = m.strands.flatMap((s) => Array.from({ length: s.lanes }, (_, lane) => ({ ...s, lane })));
+  const made = { core: all.filter((l) => l.role === 'core'), work: all.filter((l) => l.role !== 'core') };
+  lanes.set(m, made);
+  return made[role];
+}
 
 /** Things side by side in twos, the last alone when odd. */
 export function inPairs<T>(list: readonly T[]): T[][] {

@@ -34,7 +34,7 @@ export function exchange(c: SetupContext, stretches: readonly Stretch[], way: 's
         what: isWorking ? 'weave' : 'core run',
         lengthMm: mm * lane.perLength,
         why: isWorking
-          ? why`rows ${num(s.from + 1, 0)} to ${num(s.to, 0)}, ${len(mm)} × ${num(lane.perLength)} of cord for each of band. ${c.m.source}`
+          ? why`rows ${num(s.from + 1, 0)} to ${num(s.to, 0)}, ${len(mm)}, which use ${num(lane.perLength)} × their length. ${c.m.source}`
           : why`inside rows ${num(s.from + 1, 0)} to ${num(s.to, 0)}, ${len(mm)} × ${num(lane.perLength, 3)}`,
         strand: lane.name,
         lane: lane.lane,

@@ -25,7 +25,7 @@ export interface Finish {
   readonly isUneven?: boolean;
 }
 
-type Needs = Pick<SetupContext, 'r' | 'm' | 'band' | 'q'> & { readonly rows?: number };
+type Needs = Pick<SetupContext, 'r' | 'm' | 'band' | 'q' | 'isDraft'> & { readonly rows?: number };
 
 interface Half {
   readonly parts: readonly CordPart[];
@@ -79,9 +79,9 @@ export function finish(c: Needs, f: Finish): CordCut {
     cutLengthMm: cutMm,
     usedLengthMm: needed - tails + Math.min(tailCount * END_MM, tails),
     neededMm: [likely(-LIKELY), likely(LIKELY)],
-    ends: halves.map((h) => ({ ...h.end, surplus: isEven ? surplusOf(h, longest) : 0 })),
+    ends: halves.map((h) => ({ ...h.end, surplus: isEven ? surplusOf(h, longest, c.q) : 0 })),
     parts,
-    why: totalWhy(parts, cutMm),
+    why: c.isDraft ? [] : totalWhy(parts, cutMm),
     marks: [...foldMark(f, parts, cutMm), ...(f.marks ?? []), ...partMarks(parts)],
   };
 }
@@ -109,7 +109,9 @@ function halfOf(c: Needs, f: Finish, parts: readonly CordPart[]): Half {
   const { variance, loading } = endSpread(c.m.shared, wovenMm, c.rows ?? 1);
   const sd = Math.sqrt(variance);
   const lengthMm = Math.max(0, wovenMm * (Math.exp(c.q * sd) - 1));
-  const words = why`so that all ends reach in ${percent(c.r.chance)} of such pieces: your hands and this cord may use ±${percent(round(sd))} of what was worked out for the weave, ${len(wovenMm)}; ${num(c.q)} times that is ${percent(round(Math.exp(c.q * sd) - 1))}`;
+  const words = c.isDraft
+    ? []
+    : why`so that all ends reach in ${percent(c.r.chance)} of such pieces: your hands and this cord may use ±${percent(round(sd))} of what was worked out for the weave, ${len(wovenMm)}; ${num(c.q)} times that is ${percent(round(Math.exp(c.q * sd) - 1))}`;
   return {
     parts,
     needMm,
@@ -123,8 +125,11 @@ const LEAST_WOVEN_MM = 1;
 
 const round = (share: number): number => Math.round(share * 1000) / 1000;
 
-const surplusOf = ({ end, needMm, spare }: Half, longest: number): number =>
-  end.wovenMm > 0 ? (longest - needMm - spare.lengthMm) / (end.wovenMm * Math.sqrt(end.variance)) : 0;
+/** What a half is longer than its own margin q: z − q, where the half suffices up to e^(z·σ) times its weave. */
+const surplusOf = ({ end, needMm }: Half, longest: number, q: number): number =>
+  end.wovenMm > 0
+    ? Math.max(0, Math.log(1 + (longest - needMm) / end.wovenMm) / Math.sqrt(end.variance) - q)
+    : 0;
 
 function evened(h: Half, longest: number): CordPart {
   const more = longest - h.needMm - h.spare.lengthMm;

@@ -10,6 +10,12 @@ export type Style = Design['setup']['style'];
 type Ends = { readonly start: BandEnd; readonly end: BandEnd; readonly wovenMm?: number };
 
 interface StyleRecord {
+  /** One cord that turns round at the second end and comes back: its rows start there. */
+  readonly turnsBack: boolean;
+  /** Every cord is hitched to the bar, each beside the next. */
+  readonly isSideBySide: boolean;
+  /** In the middle of a sentence. */
+  readonly name: string;
   readonly cords: (facts: SolvedFacts) => number;
   /** Why a weave cannot be set up so. */
   readonly unsuited: (facts: SolvedFacts) => string | undefined;
@@ -29,11 +35,11 @@ const twoOnTwo = (facts: SolvedFacts) =>
     : 'This set-up needs two cores that turn into two working ends; choose separate cords for this weave.';
 
 /** One cord that turns at the second end needs something to turn round there, or a plain tip. */
-const turnsBack = ({ start, end }: Ends) => {
+const noTurn = ({ start, end }: Ends) => {
   if (start.kind === 'run' || end.kind === 'run')
-    return 'One cord that turns back at the second end leaves no ends for this closure: take separate cords, whose cores run on.';
+    return 'One cord that turns back at the second end leaves no ends for this closure: choose separate cords, whose cores run on.';
   if (end.attach === 'hitched')
-    return 'One cord that turns back at the second bar cannot be hitched there late: lead it round the bar, or take separate cords.';
+    return 'One cord that turns back at the second bar can’t be hitched there late: take it round the bar, or choose separate cords.';
   return undefined;
 };
 
@@ -43,22 +49,42 @@ const noRoomForJoin = ({ wovenMm }: Ends) =>
     ? undefined
     : `The two colours are joined inside the band, ${JOIN_FROM_CLOSURE_MM} mm from each end; this one has only ${wovenMm.toFixed(0)} mm of weave. Choose one folded cord or separate cords.`;
 
+/** Set-ups in the order in which they are tried when the one in hand does not go. */
+export const ORDER: readonly Style[] = ['folded', 'separate', 'side-by-side', 'fused'];
+
 /** The ways to set a band up, and which weaves and closures each suits. */
 export const STYLES: Readonly<Record<Style, StyleRecord>> = {
-  folded: { cords: () => 1, unsuited: twoOnTwo, unsuitedEnds: turnsBack, run: folded },
+  folded: {
+    name: 'one folded cord',
+    turnsBack: true,
+    isSideBySide: false,
+    cords: () => 1,
+    unsuited: twoOnTwo,
+    unsuitedEnds: noTurn,
+    run: folded,
+  },
   fused: {
+    name: 'two fused cords',
+    turnsBack: true,
+    isSideBySide: false,
     cords: () => 2,
     unsuited: twoOnTwo,
-    unsuitedEnds: (ends) => turnsBack(ends) ?? noRoomForJoin(ends),
+    unsuitedEnds: (ends) => noTurn(ends) ?? noRoomForJoin(ends),
     run: fused,
   },
   separate: {
+    name: 'separate cords',
+    turnsBack: false,
+    isSideBySide: false,
     cords: (facts) => (hasCores(facts) ? 2 : 1),
     unsuited: () => undefined,
     unsuitedEnds: () => undefined,
     run: separate,
   },
   'side-by-side': {
+    name: 'cords hitched side by side',
+    turnsBack: false,
+    isSideBySide: true,
     cords: () => 1,
     unsuited: (facts) =>
       hasCores(facts)
@@ -67,7 +93,7 @@ export const STYLES: Readonly<Record<Style, StyleRecord>> = {
     unsuitedEnds: ({ start, end }) =>
       start.kind === 'bar' && end.kind !== 'run'
         ? undefined
-        : 'Cords hitched side by side need a bar to be hitched to, and end there: take separate cords for this closure.',
+        : 'Cords hitched side by side need a bar to be hitched to, and must end there: choose separate cords for this closure.',
     run: sideBySide,
   },
 };

@@ -1,6 +1,6 @@
 import { larksHeadLegMm, turnRoundBarMm } from '../../closures/attach.ts';
 import type { LegPart } from '../../closures/types.ts';
-import { len, num, why } from '../../why/why.ts';
+import { counted, len, num, why } from '../../why/why.ts';
 import type { CordPart } from '../types.ts';
 import { endOf, type Lane, type SetupContext, startOf } from './context.ts';
 
@@ -47,7 +47,7 @@ export function startTail(c: SetupContext, k: number): CordPart[] {
   const tuck: CordPart = {
     what: 'attach',
     lengthMm: TUCK_MM,
-    why: why`its end, led back ${len(TUCK_MM)} along itself and covered`,
+    why: why`its end, folded back ${len(TUCK_MM)} along itself and covered`,
     fromMm: startOf(c),
     toMm: startOf(c),
   };
@@ -93,7 +93,7 @@ function returned(c: SetupContext): CordPart {
   return {
     ...turn,
     lengthMm: turn.lengthMm + rows,
-    why: why`${turn.why}, then ${len(rows)} back under the last ${num(RETURN_ROWS, 0)} rows, which hold it`,
+    why: why`${turn.why}, then ${len(rows)} back under the last ${counted(RETURN_ROWS, 'row')}, which hold it`,
     fromMm: endOf(c) - rows,
   };
 }
@@ -103,7 +103,7 @@ function tucked(c: SetupContext): CordPart {
   return {
     what: 'attach',
     lengthMm: rows,
-    why: why`tucked back under ${num(TUCK_ROWS, 0)} rows or ${len(10)}, whichever is more`,
+    why: why`tucked back under ${counted(TUCK_ROWS, 'row')} or ${len(10)}, whichever is more`,
     fromMm: endOf(c) - rows,
     toMm: endOf(c),
   };
@@ -129,7 +129,7 @@ export function weave(c: SetupContext, work: Lane): CordPart[] {
   const woven: CordPart = {
     what: 'weave',
     lengthMm: mm * work.perLength,
-    why: why`woven ${len(mm)} × ${num(work.perLength)} of cord for each of band. ${c.m.source}`,
+    why: why`woven ${len(mm)}, which uses ${num(work.perLength)} × its length. ${c.m.source}`,
     strand: work.name,
     lane: work.lane,
     fromMm: startOf(c),
@@ -149,7 +149,7 @@ export function weave(c: SetupContext, work: Lane): CordPart[] {
     return {
       what: 'attach',
       lengthMm: rows * 2 * ring.wireMm,
-      why: why`over the ring’s side on ${num(rows, 0)} rows: twice its wire ${len(ring.wireMm)} on each`,
+      why: why`over the ring’s side on ${counted(rows, 'row')}: twice its wire ${len(ring.wireMm)} on each`,
       fromMm: ring.atMm - ring.flatMm / 2,
       toMm: ring.atMm + ring.flatMm / 2,
     };

@@ -1,5 +1,5 @@
 import { laneKey } from '../../colour/lanes.ts';
-import { len, num, why } from '../../why/why.ts';
+import { counted, len, why } from '../../why/why.ts';
 import type { CordCut, CordPart } from '../types.ts';
 import { type Lane, lanesOf, type SetUp, type SetupContext, startOf } from './context.ts';
 import { type Finish, finish } from './finish.ts';
@@ -117,7 +117,7 @@ function workingCord(c: SetupContext, g: Group, cores: number, piece: number): C
   const behind: CordPart = {
     what: 'attach',
     lengthMm: ((cores + 2) / 2) * d,
-    why: why`half of the way behind the ${num(cores, 0)} cores before the first row: a diameter of ${len(d)} for each and for each edge`,
+    why: why`half of the way behind the ${counted(cores, 'core')} before the first row: a diameter of ${len(d)} for each and for each edge`,
     fromMm: startOf(c),
     toMm: startOf(c),
   };
@@ -126,7 +126,7 @@ function workingCord(c: SetupContext, g: Group, cores: number, piece: number): C
   const tuck: CordPart = {
     what: 'attach',
     lengthMm: 25,
-    why: why`its end, led back ${len(25)} along itself and covered`,
+    why: why`its end, folded back ${len(25)} along itself and covered`,
     fromMm: startOf(c),
     toMm: startOf(c),
   };

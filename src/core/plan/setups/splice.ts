@@ -1,5 +1,5 @@
 import type { Stretch } from '../../colour/sequence.ts';
-import { len, num, type Why, why } from '../../why/why.ts';
+import { counted, len, type Why, why } from '../../why/why.ts';
 import { type HiddenPlace, hiddenPlace } from '../splices.ts';
 import type { CordPart } from '../types.ts';
 import { behind, changeMark, rowMmOf, totalCut, type WayMade } from './changes.ts';
@@ -154,6 +154,6 @@ export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade 
     },
     cordMm: totalCut(all),
     splices: count,
-    words: why`${num(count, 0)} splices, each in a row of its own, hidden on the back`,
+    words: why`${counted(count, 'splice')}, each in a row of its own, hidden on the back`,
   };
 }

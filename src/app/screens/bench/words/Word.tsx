@@ -16,6 +16,8 @@ interface Props {
   /** A value that can be dragged: steps to move by, and the name of the gesture. Must be stable. */
   readonly onNudge?: (steps: number, gesture: string) => void;
   readonly width?: keyof typeof WIDTHS;
+  /** Nothing is chosen yet: an invitation, not a statement. */
+  readonly isQuiet?: boolean;
 }
 
 const WIDTHS = { usual: 'w-80', wide: 'w-[26rem]', widest: 'w-[50rem]' } as const;
@@ -32,6 +34,7 @@ export const Word = memo(function Word({
   picker: Picker,
   onNudge,
   width = 'usual',
+  isQuiet = false,
 }: Props) {
   const drag = useDrag(onNudge);
   return (
@@ -46,7 +49,9 @@ export const Word = memo(function Word({
             : `${label} (press ${letter.toUpperCase()})`
         }
         aria-label={`${label}: ${text}`}
-        className={`rounded-sm border-b-2 border-dotted px-0.5 font-semibold hover:bg-amber-pale data-open:border-solid data-open:border-amber data-open:bg-amber-pale ${
+        className={`rounded-sm px-0.5 hover:bg-amber-pale data-open:border-solid data-open:border-amber data-open:bg-amber-pale ${
+          isQuiet ? 'text-ink-soft' : 'border-b-2 border-dotted font-semibold'
+        } ${
           problem ? 'border-bad bg-bad-pale text-bad' : 'border-ink-soft'
         } ${onNudge ? 'cursor-ew-resize touch-none select-none' : ''}`}
         {...drag}

@@ -24,7 +24,8 @@ export function AddonsWord() {
     <Word
       label="Add-ons"
       letter="a"
-      text={counts.length > 0 ? `with ${counts.join(' and ')}` : 'nothing added'}
+      text={counts.length > 0 ? `with ${counts.join(' and ')}` : '+ add-ons'}
+      isQuiet={counts.length === 0}
       problem={useProblem('/addons')}
       picker={AddonsPicker}
       width="wide"

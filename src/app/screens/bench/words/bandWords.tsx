@@ -23,7 +23,8 @@ export function BandsWord() {
     <Word
       label="Along the length"
       letter="l"
-      text={sequence ? `in bands ${shorten(sequence.text)}` : 'one colour along'}
+      text={sequence ? `in bands ${shorten(sequence.text)}` : '+ colours along the length'}
+      isQuiet={!sequence}
       problem={useProblem('/sequence')}
       picker={BandsPicker}
       width="wide"
@@ -121,7 +122,7 @@ function BandsPicker() {
             dispatch({ type: 'become', design: adapt(plain, {}, know) });
           }}
         >
-          One colour along
+          One colour all along
         </Button>
       </div>
       <label className="cursor-pointer self-start rounded-md border border-ink-soft px-3 py-1.5 text-[15px] focus-within:outline-2 hover:bg-rule/50">

@@ -141,7 +141,7 @@ export function EaseWord() {
   const show = useLength();
   return (
     <Word
-      label="Ease"
+      label="Fit"
       letter="e"
       text={easeText(ease, show)}
       problem={useProblem('/ease')}
@@ -151,15 +151,16 @@ export function EaseWord() {
   );
 }
 
+const fitName = (slackMm: number): string | undefined => {
+  const named = SLACKS.find((s) => s.slackMm === slackMm);
+  return named && `${named.id} fit`;
+};
+
 function easeText(ease: Ease, show: ReturnType<typeof useLength>): string {
-  if (ease.school === 'try-on') return 'as it fits when tried on';
-  if (ease.school === 'flat') return `with a flat ${show(ease.addMm, { kind: 'small' })}`;
-  if (ease.school === 'fingers')
-    return `${ease.fingers === 1 ? 'one finger' : `${ease.fingers} fingers`} loose`;
-  return (
-    SLACKS.find((s) => s.slackMm === ease.slackMm)?.id ??
-    `with ${show(ease.slackMm, { kind: 'small' })} slack`
-  );
+  if (ease.school === 'try-on') return 'fitted by trying it on';
+  if (ease.school === 'flat') return `${show(ease.addMm, { kind: 'small' })} longer than the girth`;
+  if (ease.school === 'fingers') return `${ease.fingers === 1 ? 'one-finger' : `${ease.fingers}-finger`} fit`;
+  return fitName(ease.slackMm) ?? `${show(ease.slackMm, { kind: 'small' })} of slack`;
 }
 
 function EasePicker() {
@@ -170,7 +171,7 @@ function EasePicker() {
   return (
     <>
       <Choices
-        label="How loosely is it worn? Each with the finished length that it gives."
+        label="How should it fit? Each with the finished length it gives."
         value={ease}
         by={sameEase}
         onChange={(next) => dispatch({ type: 'ease', ease: next }, 'ease')}
@@ -184,7 +185,7 @@ function EasePicker() {
         })}
       />
       <LengthField
-        label="Own slack, over the thickness"
+        label="Custom slack"
         kind="small"
         valueMm={ease.school === 'thickness' ? ease.slackMm : undefined}
         leastMm={0}

@@ -80,7 +80,8 @@ export function ArrangementWord() {
     <Word
       label="Arrangement"
       letter="r"
-      text={setup.strands ? 'laid as picked' : 'laid as usual'}
+      text={setup.strands ? 'arranged strand by strand' : '+ arrangement'}
+      isQuiet={!setup.strands}
       problem={useProblem('/setup/strands')}
       picker={ArrangementPicker}
       width="widest"

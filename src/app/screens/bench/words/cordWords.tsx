@@ -1,15 +1,15 @@
-import { Link } from 'react-router';
+import { Suspense, useMemo } from 'react';
 import { CORDS, FIBRE_MELTS, findCord } from '../../../../core/cord/cords.ts';
-import { WEAVES } from '../../../../core/patterns/index.ts';
-import { adapt, styleProblem, withStyle } from '../../../../core/plan/adapt.ts';
-import { weaveMetrics } from '../../../../core/usage/metrics.ts';
-import { weavePath } from '../../../paths.ts';
+import { styleProblem, withStyle } from '../../../../core/plan/adapt.ts';
+import { ORDER } from '../../../../core/plan/setups/index.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
-import { useLength } from '../../../ui/units.tsx';
+import { lazily } from '../../../ui/lazily.ts';
 import { useBench } from '../BenchContext.tsx';
 import { Problem, useProblem } from './problems.tsx';
 import { Word } from './Word.tsx';
+
+const Pictures = lazily(() => import('./PatternPicker.tsx'));
 
 export function PatternWord() {
   const { id } = useBench().design.pattern;
@@ -21,42 +21,16 @@ export function PatternWord() {
       text={know.name(id) ?? id}
       problem={useProblem('/pattern')}
       picker={PatternPicker}
-      width="wide"
+      width="widest"
     />
   );
 }
 
-/** Every weave that makes a band, with what it would measure in the cord in hand. */
 function PatternPicker() {
-  const { design, dispatch } = useBench();
-  const { know, own } = useWorkshop();
-  const show = useLength();
-  const cord = findCord(design.cord) ?? CORDS[0]!;
-  const choices = [...own.map((w) => w.id), ...WEAVES.map((p) => p.id)].map((id) => {
-    const m = weaveMetrics(know.facts(id)!, cord);
-    const per = m.strands.reduce((sum, s) => sum + s.perLength * s.lanes, 0);
-    const size = `${show(m.widthMm, { kind: 'small' })} wide, ${show(m.thicknessMm, { kind: 'small' })} thick`;
-    return {
-      value: id,
-      name: know.name(id) ?? id,
-      note: `${size}, ${per.toFixed(1)} of cord for each of band`,
-    };
-  });
   return (
-    <>
-      <Problem path="/pattern" />
-      <Choices
-        label="Which weave?"
-        value={design.pattern.id}
-        onChange={(id) =>
-          dispatch({ type: 'become', design: adapt(design, { pattern: { id } }, know) }, 'pattern')
-        }
-        choices={choices}
-      />
-      <Link className="underline" to={weavePath(design.pattern.id)}>
-        Look at this weave
-      </Link>
-    </>
+    <Suspense fallback={<p className="text-ink-soft">Fetching the weaves…</p>}>
+      <Pictures />
+    </Suspense>
   );
 }
 
@@ -118,14 +92,27 @@ const HOLDS = [
   { value: 'hand' as const, name: 'in the hand', note: 'Tied free and tried on before it is closed.' },
 ];
 
-export function SetupWord() {
+/** Whether the cords are set up as this weave and closure usually are: then the sentence need not say so. */
+export function useUsualSetup(): boolean {
+  const { design } = useBench();
+  const { know } = useWorkshop();
+  const { setup } = design;
+  const usual = useMemo(
+    () => ORDER.find((style) => styleProblem(design, style, know) === undefined),
+    [design, know],
+  );
+  return setup.style === usual && (setup.hold ?? 'jig') === 'jig' && !setup.spacing;
+}
+
+export function SetupWord({ isQuiet }: { readonly isQuiet: boolean }) {
   const { style } = useBench().design.setup;
   const text = SETUPS.find((s) => s.value === style)!.name;
   return (
     <Word
       label="Set-up"
       letter="s"
-      text={text}
+      text={isQuiet ? `+ set-up` : text}
+      isQuiet={isQuiet}
       problem={useProblem('/setup')}
       picker={SetupPicker}
       width="wide"

@@ -17,13 +17,13 @@ const HANDS = [
 const WET = [
   {
     value: 'ignore' as const,
-    name: 'leave it',
-    note: 'The checks still tell whether it would get too tight.',
+    name: 'don’t allow for it',
+    note: 'The checks still say if it would get too tight.',
   },
   {
     value: 'add' as const,
-    name: 'add for it',
-    note: 'The band is made longer by what the cord draws up when first wetted.',
+    name: 'allow for it',
+    note: 'The band is made longer by what the cord shrinks the first time it gets wet.',
   },
   {
     value: 'pre-shrink' as const,
@@ -32,11 +32,6 @@ const WET = [
   },
 ];
 
-const nameOf = (chance: number): string => {
-  if (chance === CHANCES['never-short']) return 'never short';
-  return chance === CHANCES.thrifty ? 'thrifty' : chanceText(chance);
-};
-
 export function MarginWord() {
   const chance = chanceOf(useBench().design);
   const problem = useProblem('/tailMm', '/roundToMm', '/chance');
@@ -44,7 +39,7 @@ export function MarginWord() {
     <Word
       label="Cutting"
       letter="m"
-      text={chance === CHANCES.measured ? 'with spare for 98 %' : `with spare for ${nameOf(chance)}`}
+      text={chance === CHANCES.measured ? 'about 98 % sure to reach' : `${chanceText(chance)} sure to reach`}
       problem={problem}
       picker={MarginPicker}
       width="wide"
@@ -80,7 +75,7 @@ function MarginPicker() {
         onChange={(next) => dispatch({ type: 'chance', chance: next }, 'chance')}
       />
       <Choices
-        label="How do you lead the ends through at last?"
+        label="How do you pull the last ends through?"
         value={design.hands ?? 'fingers'}
         onChange={(hands) => dispatch({ type: 'hands', hands }, 'hands')}
         choices={HANDS}

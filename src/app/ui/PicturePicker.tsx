@@ -1,0 +1,88 @@
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
+import { type ReactNode, useState } from 'react';
+
+export interface PictureChoice {
+  readonly value: string;
+  readonly name: string;
+  readonly note?: ReactNode;
+  /** Drawn only once the choice comes into view. */
+  readonly picture: ReactNode;
+  /** Other words that find it. */
+  readonly also?: string;
+  /** Listed, but cannot be chosen; its note says why. */
+  readonly isOff?: boolean;
+}
+
+interface Props {
+  readonly label: string;
+  readonly value: string;
+  readonly choices: readonly PictureChoice[];
+  readonly onChange: (value: string) => void;
+  /** Choices that were used lately, the last first: they lead the list. */
+  readonly recent?: readonly string[];
+}
+
+/** Things picked by their looks: type to find, arrows to move, Enter or a click to choose. */
+export function PicturePicker({ label, value, choices, onChange, recent = [] }: Props) {
+  const [query, setQuery] = useState('');
+  const found = ordered(choices, recent).filter((c) => isFound(c, query));
+  return (
+    <Combobox
+      value={value}
+      onChange={(next) => next !== null && onChange(next)}
+      // The field is for finding, not for the value: it stays as typed.
+      immediate
+    >
+      <div className="flex flex-col gap-2" data-keeps-open>
+        <span className="text-ink-soft text-sm" aria-hidden="true">
+          {label}
+        </span>
+        <ComboboxInput
+          aria-label={label}
+          className="rounded border border-ink-soft bg-white px-2 py-1.5"
+          placeholder="Type to find"
+          displayValue={() => query}
+          onChange={(e) => setQuery(e.target.value)}
+          autoComplete="off"
+        />
+        <ComboboxOptions
+          static
+          modal={false}
+          aria-label={label}
+          className="grid max-h-[min(26rem,52vh)] grid-cols-1 gap-1.5 overflow-y-auto pr-1 sm:grid-cols-2"
+        >
+          {found.map((c) => (
+            <ComboboxOption
+              key={c.value}
+              value={c.value}
+              disabled={c.isOff ?? false}
+              className="flex cursor-pointer flex-col gap-1 rounded-lg border border-rule bg-card p-2 [contain-intrinsic-size:auto_7rem] [content-visibility:auto] data-disabled:cursor-not-allowed data-selected:border-amber data-focus:bg-amber-pale data-selected:bg-amber-pale"
+            >
+              {c.picture}
+              <span className={c.isOff ? 'line-through' : 'font-semibold'}>{c.name}</span>
+              {c.note && <span className="text-ink-soft text-sm leading-snug">{c.note}</span>}
+            </ComboboxOption>
+          ))}
+          {found.length === 0 && <p className="col-span-full py-2">Nothing is called that.</p>}
+        </ComboboxOptions>
+      </div>
+    </Combobox>
+  );
+}
+
+function ordered(choices: readonly PictureChoice[], recent: readonly string[]): PictureChoice[] {
+  const place = (c: PictureChoice) => {
+    const at = recent.indexOf(c.value);
+    return at < 0 ? recent.length : at;
+  };
+  return choices.toSorted((a, b) => place(a) - place(b));
+}
+
+/** Every word that was typed begins some word of the name or of what else it is found by. */
+export function isFound(choice: Pick<PictureChoice, 'name' | 'also'>, query: string): boolean {
+  const words = `${choice.name} ${choice.also ?? ''}`.toLowerCase().split(/[^\p{L}\p{N}]+/u);
+  return query
+    .toLowerCase()
+    .split(/\s+/)
+    .every((q) => words.some((w) => w.startsWith(q)));
+}

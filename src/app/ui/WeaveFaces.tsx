@@ -1,0 +1,56 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { CordColour } from '../../core/colour/palette.ts';
+import { arrangedScene } from '../../core/drawing/arranged.ts';
+import { PER_MM } from '../../core/drawing/shape.ts';
+import { useWeave } from '../state/knowledge.tsx';
+import { Shapes } from './Shapes.tsx';
+
+interface Props {
+  readonly id: string;
+  readonly colours: readonly CordColour[];
+  /** Which of them each lane is made of. */
+  readonly strands: Readonly<Record<string, number>>;
+}
+
+/** Diameters of band in one picture. */
+const LENGTH_D = 12;
+
+/** A weave from the front and from the back, in the colours in hand; fetched and drawn once it comes into view. */
+export function WeaveFaces({ id, colours, strands }: Props) {
+  const place = useRef<HTMLSpanElement>(null);
+  const [isSeen, setSeen] = useState(false);
+  useEffect(() => {
+    const watch = new IntersectionObserver((seen) => seen.some((s) => s.isIntersecting) && setSeen(true));
+    watch.observe(place.current!);
+    return () => watch.disconnect();
+  }, []);
+  const solved = useWeave(isSeen ? id : undefined);
+  const faces = useMemo(() => {
+    if (!solved) return [];
+    const rows = Math.max(2, Math.round(LENGTH_D / (solved.periodD / solved.rowsPerPeriod)));
+    return (['front', 'back'] as const).map((view) => ({
+      view,
+      scene: arrangedScene(solved, strands, colours, view, rows),
+    }));
+  }, [solved, strands, colours]);
+  return (
+    <span
+      ref={place}
+      aria-hidden="true"
+      className="flex h-14 items-center justify-center gap-2 rounded bg-mat p-1"
+    >
+      {faces.map(({ view, scene }) => (
+        <svg
+          key={view}
+          aria-hidden="true"
+          viewBox={`${scene.minX} ${scene.minY} ${scene.widthMm} ${scene.heightMm}`}
+          className="h-full max-w-[48%]"
+        >
+          <g transform={`scale(${1 / PER_MM})`}>
+            <Shapes shapes={scene.shapes} />
+          </g>
+        </svg>
+      ))}
+    </span>
+  );
+}
