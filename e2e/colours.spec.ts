@@ -1,4 +1,4 @@
-import { expect, exportedPlan, openDemo, test, violations, word } from './help.ts';
+import { expect, exportedPlan, openChecks, openDemo, test, violations, word } from './help.ts';
 
 test('strands are given cords, and an arrangement is picked from the pictures of all there are', async ({
   page,
@@ -6,12 +6,13 @@ test('strands are given cords, and an arrangement is picked from the pictures of
   await openDemo(page, 'Four-cord braid');
   await word(page, 'Arrangement').click();
   const gallery = page.getByTestId('gallery');
-  await expect(page.getByText('6 distinct ways to lay 3 cords')).toBeVisible();
+  await expect(page.getByText('6 distinct ways to arrange 3 cords')).toBeVisible();
   await expect(gallery.getByRole('button')).toHaveCount(6);
   await expect(gallery.locator('svg')).toHaveCount(12);
   await gallery.getByRole('button', { name: /^AABC: front A 50 %/ }).click();
   await expect(gallery.getByRole('button', { name: /^AABC/ })).toHaveAttribute('aria-pressed', 'true');
-  await page.getByLabel('Cord of strand S/0').selectOption('C');
+  await page.getByRole('button', { name: /^Cord of strand S\/0:/ }).click();
+  await page.getByRole('option', { name: /C$/ }).click();
   await page.keyboard.press('Escape');
   const { plan } = await exportedPlan(page);
   const used = new Set(plan.cords.map((c) => c.letter[0]));
@@ -51,6 +52,7 @@ test('a sequence is typed, read back, mirrored, and made without a splice or wit
   await expect(page.getByTestId('splice')).toHaveCount(0);
   await page.getByRole('button', { name: 'Mirror it' }).click();
   await page.keyboard.press('Escape');
+  await openChecks(page);
   await expect(page.getByTestId('check-sequence.even')).toContainText('alike from both ends');
   const { plan } = await exportedPlan(page);
   const stretches = plan.sequence!.stretches;
@@ -108,6 +110,7 @@ test('a ring is put on, dragged along the Beam row by row, and moved by the arro
   await expect(ring).not.toHaveAttribute('aria-valuenow', String(dragged));
   const { plan } = await exportedPlan(page);
   const placed = plan.bands[0]!.addons[0]!;
+  await openChecks(page);
   await expect(page.getByTestId('check-addon.0.place')).toContainText(
     `rows ${placed.fromRow} to ${placed.toRow}`,
   );

@@ -36,6 +36,12 @@ export async function openDemo(page: Page, name = 'Dome night band'): Promise<vo
 export const word = (page: Page, label: string) =>
   page.getByRole('button', { name: new RegExp(`^${label}:`) });
 
+/** Opens the list of checks that passed; what failed is always in sight. */
+export async function openChecks(page: Page): Promise<void> {
+  const button = page.getByRole('button', { name: /checks? passed/ });
+  if ((await button.getAttribute('aria-expanded')) !== 'true') await button.click();
+}
+
 export async function typeLength(page: Page, label: string, text: string): Promise<void> {
   await page.getByLabel(label, { exact: true }).fill(text);
 }

@@ -75,9 +75,9 @@ test('the whole sentence is edited by keyboard alone', async ({ page }) => {
   await expect(page.getByRole('radio', { name: /^easy/ })).toBeFocused();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Escape');
-  await expect(word(page, 'Ease')).toHaveText('loose');
+  await expect(word(page, 'Fit')).toHaveText('loose fit');
   await page.keyboard.press('Tab');
-  await expect(word(page, 'Pattern')).toBeFocused();
+  await expect(word(page, 'Weave')).toBeFocused();
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toContainText('undo, redo');
 });

@@ -3,7 +3,7 @@ import { expect, openDemo, test, violations, word } from './help.ts';
 test('no violation of accessibility rules or of the content policy on the Bench', async ({ page }) => {
   await openDemo(page);
   expect(await violations(page)).toEqual([]);
-  for (const label of ['Ease', 'Cord', 'Colour in front', 'Closure', 'Cutting', 'wrist girth']) {
+  for (const label of ['Fit', 'Cord', 'Weave', 'Colour in front', 'Closure', 'Cutting', 'wrist girth']) {
     await word(page, label).click();
     expect(await violations(page), label).toEqual([]);
     await page.keyboard.press('Escape');

@@ -291,8 +291,8 @@ test('a plain band has no rows: its steps are gone through, and what counts rows
   page,
 }) => {
   await openDemo(page, 'First band, one cord');
-  await page.getByRole('button', { name: /^Pattern:/ }).click();
-  await page.getByRole('radio', { name: /^Doubled plain band/ }).click();
+  await page.getByRole('button', { name: /^Weave:/ }).click();
+  await page.getByRole('option', { name: /^Doubled plain band/ }).click();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Start tying' }).click();
   await expect(title(page)).toHaveText('Lay everything out');

@@ -66,13 +66,13 @@ test('notation is changed, its mistakes are shown in place, and the result is ti
   await page.getByRole('button', { name: 'Save as my weave' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Halley’s spiral');
   await openDemo(page);
-  await word(page, 'Pattern').click();
-  await page.getByRole('radio', { name: /Halley’s spiral/ }).click();
+  await word(page, 'Weave').click();
+  await page.getByRole('option', { name: /Halley’s spiral/ }).click();
   await page.keyboard.press('Escape');
-  await expect(word(page, 'Pattern')).toHaveText('Halley’s spiral');
+  await expect(word(page, 'Weave')).toHaveText('Halley’s spiral');
   expect(await shownMm(page, 'cut-A')).toBeGreaterThan(900);
   await page.reload();
-  await expect(word(page, 'Pattern')).toHaveText('Halley’s spiral');
+  await expect(word(page, 'Weave')).toHaveText('Halley’s spiral');
   await expect(page.getByLabel('The Beam').getByRole('img')).toBeVisible();
 });
 
@@ -84,8 +84,8 @@ test('a design takes a weave of one’s own along to another browser', async ({ 
   await page.getByRole('button', { name: 'Save as my weave' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Dome bar');
   await openDemo(page);
-  await word(page, 'Pattern').click();
-  await page.getByRole('radio', { name: /Dome bar/ }).click();
+  await word(page, 'Weave').click();
+  await page.getByRole('option', { name: /Dome bar/ }).click();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Export', exact: true }).click();
   const [saved] = await Promise.all([
@@ -98,7 +98,7 @@ test('a design takes a weave of one’s own along to another browser', async ({ 
   await other.goto('/');
   await other.getByRole('button', { name: 'Designs' }).click();
   await other.getByLabel('Import a design file').setInputFiles(file!);
-  await expect(word(other, 'Pattern')).toHaveText('Dome bar', { timeout: 30_000 });
+  await expect(word(other, 'Weave')).toHaveText('Dome bar', { timeout: 30_000 });
   expect(await shownMm(other, 'cut-A')).toBe(await shownMm(page, 'cut-A'));
 });
 

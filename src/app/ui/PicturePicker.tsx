@@ -20,10 +20,12 @@ interface Props {
   readonly onChange: (value: string) => void;
   /** Choices that were used lately, the last first: they lead the list. */
   readonly recent?: readonly string[];
+  /** Escape: the list itself never closes, so what it lies in must. */
+  readonly onLeave: () => void;
 }
 
 /** Things picked by their looks: type to find, arrows to move, Enter or a click to choose. */
-export function PicturePicker({ label, value, choices, onChange, recent = [] }: Props) {
+export function PicturePicker({ label, value, choices, onChange, recent = [], onLeave }: Props) {
   const [query, setQuery] = useState('');
   const found = ordered(choices, recent).filter((c) => isFound(c, query));
   return (
@@ -33,7 +35,18 @@ export function PicturePicker({ label, value, choices, onChange, recent = [] }: 
       // The field is for finding, not for the value: it stays as typed.
       immediate
     >
-      <div className="flex flex-col gap-2" data-keeps-open>
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: listens to the field inside */}
+      <div
+        className="flex flex-col gap-2"
+        data-keeps-open
+        onKeyDownCapture={(e) => {
+          if (e.key !== 'Escape') return;
+          e.preventDefault();
+          e.stopPropagation();
+          if (query === '') onLeave();
+          else setQuery('');
+        }}
+      >
         <span className="text-ink-soft text-sm" aria-hidden="true">
           {label}
         </span>

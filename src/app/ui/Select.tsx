@@ -16,14 +16,18 @@ interface Props<T> {
   readonly onChange: (value: T) => void;
   readonly by?: (a: T, b: T) => boolean;
   readonly className?: string;
+  /** Where there is room: the list is laid beside its button, not over the page, so that it works within pickers. */
+  readonly opens?: 'down' | 'up';
 }
 
 /** One of a short list, folded away until it is wanted. */
-export function Select<T>({ label, value, choices, onChange, by, className = '' }: Props<T>) {
+export function Select<T>({ label, value, choices, onChange, by, className = '', opens = 'down' }: Props<T>) {
   const same = by ?? ((a: T, b: T) => a === b);
   const chosen = choices.find((c) => same(c.value, value));
   return (
     <Listbox
+      as="div"
+      className="relative"
       value={value}
       onChange={onChange}
       {...(by ? { by: (a: T | null, b: T | null) => a !== null && b !== null && by(a, b) } : {})}
@@ -37,9 +41,9 @@ export function Select<T>({ label, value, choices, onChange, by, className = '' 
         <ChevronDown size={16} className="shrink-0 text-ink-soft" aria-hidden />
       </ListboxButton>
       <ListboxOptions
-        anchor={{ to: 'bottom start', gap: 4, padding: 8 }}
+        modal={false}
         aria-label={label}
-        className="z-40 max-h-80 min-w-(--button-width) overflow-y-auto rounded-lg border border-rule bg-card p-1 text-base shadow-xl"
+        className={`absolute left-0 z-40 max-h-80 min-w-full w-max ${opens === 'up' ? 'bottom-full mb-1' : 'top-full mt-1'} overflow-y-auto rounded-lg border border-rule bg-card p-1 text-base shadow-xl`}
       >
         {choices.map((c) => (
           <ListboxOption

@@ -100,7 +100,7 @@ export function WhyNumber({ label, value, why, aside, className = '', testId }: 
       aria-controls={isOpen ? 'why-panel' : undefined}
       data-testid={testId}
       onClick={() => ask(isOpen ? undefined : { anchor: button.current!, label, why, aside })}
-      className={`figure cursor-help underline decoration-current/40 decoration-dotted underline-offset-4 hover:decoration-current ${className}`}
+      className={`figure cursor-help whitespace-nowrap underline decoration-current/40 decoration-dotted underline-offset-4 hover:decoration-current ${className}`}
     >
       {value}
     </button>

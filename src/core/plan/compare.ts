@@ -6,6 +6,7 @@ import { adapt } from './adapt.ts';
 import type { Check } from './check.ts';
 import { type Knowledge, LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
+import type { Plan } from './types.ts';
 
 /** One closure for the design in hand, as planned, or why it cannot be. */
 export type Compared =
@@ -15,6 +16,7 @@ export type Compared =
       readonly name: string;
       /** The design closed so; its set-up is changed where it must be. */
       readonly design: Design;
+      readonly plan: Plan;
       readonly isChosen: boolean;
       readonly cordMm: number;
       readonly cordWhy: Why;
@@ -45,6 +47,7 @@ export function compareClosures(design: Design, know: Knowledge = LIBRARY_ONLY):
       id,
       name,
       design: closed,
+      plan: planned.value,
       isChosen,
       cordMm: figures.total.value,
       cordWhy: figures.total.why,

@@ -105,6 +105,7 @@ export default function Arrangements() {
               </span>
               <Select
                 label={`Cord of strand ${key}`}
+                opens="up"
                 value={cord}
                 onChange={(next) =>
                   dispatch({ type: 'become', design: laid(design, facts, { ...strands, [key]: next }) })

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { cordLetter } from '../../../core/colour/palette.ts';
 import { findProduct } from '../../../core/fit/products.ts';
 import { useBench, usePlan } from './BenchContext.tsx';
@@ -10,6 +11,13 @@ import { CordWord, PatternWord, SetupWord, useUsualSetup } from './words/cordWor
 import { MarginWord } from './words/marginWords.tsx';
 import { MeasuresWord } from './words/measureWords.tsx';
 import { useProblem } from './words/problems.tsx';
+
+/** A word that is said once something is chosen and waits quietly at the end until then. */
+interface Optional {
+  readonly key: string;
+  readonly isChosen: boolean;
+  readonly word: ReactNode;
+}
 
 /**
  * The design in plain language: what was chosen, and no more. Every emphasised word edits it in place; what is still as
@@ -24,47 +32,53 @@ export function Sentence() {
   const isCutWrong = usePlan() === undefined && cutProblem !== undefined;
   const product = findProduct(design.product);
   const article = product?.article === 'an' ? 'An' : 'A';
+  const setUp: Optional = { key: 'set-up', isChosen: !isUsual, word: <SetupWord isQuiet={isUsual} /> };
+  const optional: readonly Optional[] = [
+    { key: 'arrangement', isChosen: setup.strands !== undefined, word: <ArrangementWord /> },
+    { key: 'bands', isChosen: sequence !== undefined, word: <BandsWord /> },
+    { key: 'add-ons', isChosen: addons.length > 0, word: <AddonsWord /> },
+  ];
+  const chosen = optional.filter((o) => o.isChosen);
+  const quiet = [...optional, setUp].filter((o) => !o.isChosen);
+  // One list with keys: a word that moves in it keeps its open picker.
+  const parts = [
+    <span key="start">
+      {article} <ProductWord /> for <WearerWord />, {product?.girth.name ?? 'girth'} <GirthWord />
+      <MeasuresWord />, <EaseWord />: <PatternWord /> in <CordWord />
+    </span>,
+    ...(setUp.isChosen ? [<Said key={setUp.key}>{setUp.word}</Said>] : []),
+    <span key="colours">
+      , <Colours />
+    </span>,
+    ...chosen.map(({ key, word }) => <Said key={key}>{word}</Said>),
+    <span key="closure">
+      , closed by <ClosureWord />
+      {isCutWrong && (
+        <>
+          , <MarginWord />
+        </>
+      )}
+      .
+    </span>,
+    ...quiet.map(({ key, word }) => (
+      <Said key={key} isQuiet>
+        {word}
+      </Said>
+    )),
+  ];
   return (
     <section aria-label="The design in a sentence" className="px-5 pt-3 pb-4">
-      <p className="max-w-[78rem] text-[22px] leading-[1.65]">
-        {article} <ProductWord /> for <WearerWord />, {product?.girth.name ?? 'girth'} <GirthWord />
-        <MeasuresWord />, <EaseWord />: <PatternWord /> in <CordWord />
-        {!isUsual && (
-          <>
-            , <SetupWord isQuiet={false} />
-          </>
-        )}
-        , <Colours />
-        {setup.strands && (
-          <>
-            , <ArrangementWord />
-          </>
-        )}
-        {sequence && (
-          <>
-            , <BandsWord />
-          </>
-        )}
-        {addons.length > 0 && (
-          <>
-            , <AddonsWord />
-          </>
-        )}
-        , closed by <ClosureWord />
-        {isCutWrong && (
-          <>
-            , <MarginWord />
-          </>
-        )}
-        .
-        <span className="ml-3 inline-flex flex-wrap gap-x-3 text-base">
-          {!setup.strands && <ArrangementWord />}
-          {!sequence && <BandsWord />}
-          {addons.length === 0 && <AddonsWord />}
-          {isUsual && <SetupWord isQuiet />}
-        </span>
-      </p>
+      <p className="max-w-[78rem] text-[22px] leading-[1.65]">{parts}</p>
     </section>
+  );
+}
+
+function Said({ isQuiet = false, children }: { readonly isQuiet?: boolean; readonly children: ReactNode }) {
+  return (
+    <>
+      {isQuiet ? ' ' : ', '}
+      <span className={isQuiet ? 'ml-1.5 whitespace-nowrap text-[15px]' : ''}>{children}</span>
+    </>
   );
 }
 

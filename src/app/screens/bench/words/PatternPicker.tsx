@@ -14,9 +14,10 @@ import { useLength } from '../../../ui/units.tsx';
 import { WeaveFaces } from '../../../ui/WeaveFaces.tsx';
 import { useBench } from '../BenchContext.tsx';
 import { Problem } from './problems.tsx';
+import type { PickerProps } from './Word.tsx';
 
 /** Every weave that makes a band: its two faces in the cords in hand, how wide it would be, and how much cord it uses. */
-export default function PatternPicker() {
+export default function PatternPicker({ close }: PickerProps) {
   const { design, dispatch } = useBench();
   const { know, own } = useWorkshop();
   const show = useLength();
@@ -50,6 +51,7 @@ export default function PatternPicker() {
         label="Which weave? Front and back, in your colours"
         value={design.pattern.id}
         recent={recent}
+        onLeave={close}
         onChange={(id) =>
           dispatch({ type: 'become', design: adapt(design, { pattern: { id } }, know) }, 'pattern')
         }

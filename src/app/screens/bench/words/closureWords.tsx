@@ -1,18 +1,22 @@
-import { CLOSURES, findClosure } from '../../../../core/closures/index.ts';
+import { useMemo } from 'react';
+import { findClosure } from '../../../../core/closures/index.ts';
 import { isList } from '../../../../core/closures/options.ts';
 import type { Closure, Option } from '../../../../core/closures/types.ts';
-import { findProduct } from '../../../../core/fit/products.ts';
 import { adapt } from '../../../../core/plan/adapt.ts';
+import { compareClosures } from '../../../../core/plan/compare.ts';
 import { whyText } from '../../../../core/why/why.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
+import { useRecent } from '../../../state/recent.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
+import { ClosurePicture } from '../../../ui/ClosurePicture.tsx';
 import { LengthField } from '../../../ui/LengthField.tsx';
+import { PicturePicker } from '../../../ui/PicturePicker.tsx';
 import { useUnits } from '../../../ui/units.tsx';
 import { WhyText } from '../../../ui/WhyNumber.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { Problem, useProblem } from './problems.tsx';
-import { Word } from './Word.tsx';
+import { type PickerProps, Word } from './Word.tsx';
 
 export function ClosureWord() {
   const { closure: spec } = useBench().design;
@@ -30,27 +34,38 @@ export function ClosureWord() {
   );
 }
 
-function ClosurePicker() {
+function ClosurePicker({ close }: PickerProps) {
   const { design, dispatch } = useBench();
   const { know } = useWorkshop();
-  const facts = know.facts(design.pattern.id);
-  const product = findProduct(design.product);
-  const offered = CLOSURES.filter((c) => product?.closures.includes(c.id));
+  const recent = useRecent('closure');
+  const rows = useMemo(() => compareClosures(design, know), [design, know]);
   const closure = findClosure(design.closure.kind);
   return (
     <>
       <Problem path="/closure" />
-      <div className="grid gap-x-6 gap-y-4 md:grid-cols-[1fr_1fr]">
-        <Choices
+      <div className="grid gap-x-6 gap-y-4 md:grid-cols-[1.3fr_1fr]">
+        <PicturePicker
           label="How is it closed?"
           value={design.closure.kind}
+          recent={recent}
+          onLeave={close}
           onChange={(kind) =>
             dispatch({ type: 'become', design: adapt(design, { closure: { kind } }, know) }, 'closure')
           }
-          choices={offered.map((c) => {
-            const reason = facts && c.unsuited?.(facts);
-            return { value: c.id, name: c.name, note: reason, isOff: reason !== undefined };
-          })}
+          choices={rows.map((row) => ({
+            value: row.id,
+            name: row.name,
+            note: row.ok ? undefined : row.reason,
+            isOff: !row.ok && row.id !== design.closure.kind,
+            also: findClosure(row.id)?.family ?? '',
+            picture: row.ok ? (
+              <ClosurePicture
+                plan={row.plan}
+                patternId={row.design.pattern.id}
+                className="h-12 justify-between"
+              />
+            ) : undefined,
+          }))}
         />
         {closure && (
           <div className="flex max-h-[min(26rem,55vh)] flex-col gap-4 overflow-y-auto pr-1">
@@ -98,7 +113,7 @@ function OptionField({ closure, option }: { readonly closure: Closure; readonly 
         leastMm={option.leastMm}
         mostMm={option.mostMm}
         hint={
-          option.key !== 'lengthMm' || closure.family !== 'buckled'
+          option.key !== 'lengthMm' || !closure.isBuckle
             ? option.hint
             : typed === undefined
               ? `Typical. ${option.hint}`
@@ -108,7 +123,7 @@ function OptionField({ closure, option }: { readonly closure: Closure; readonly 
       />
       {typed !== undefined && (
         <Button onClick={() => set(undefined)}>
-          {option.key === 'lengthMm' ? 'Use the typical length' : 'Let it be worked out'}
+          {option.key === 'lengthMm' ? 'Use the typical length' : 'Calculate it'}
         </Button>
       )}
     </div>

@@ -7,7 +7,7 @@ import { Choices } from '../../../ui/Choices.tsx';
 import { lazily } from '../../../ui/lazily.ts';
 import { useBench } from '../BenchContext.tsx';
 import { Problem, useProblem } from './problems.tsx';
-import { Word } from './Word.tsx';
+import { type PickerProps, Word } from './Word.tsx';
 
 const Pictures = lazily(() => import('./PatternPicker.tsx'));
 
@@ -16,7 +16,7 @@ export function PatternWord() {
   const { know } = useWorkshop();
   return (
     <Word
-      label="Pattern"
+      label="Weave"
       letter="k"
       text={know.name(id) ?? id}
       problem={useProblem('/pattern')}
@@ -26,10 +26,10 @@ export function PatternWord() {
   );
 }
 
-function PatternPicker() {
+function PatternPicker({ close }: PickerProps) {
   return (
     <Suspense fallback={<p className="text-ink-soft">Fetching the weaves…</p>}>
-      <Pictures />
+      <Pictures close={close} />
     </Suspense>
   );
 }

@@ -1,0 +1,67 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { beamScene } from '../../core/drawing/beam.ts';
+import { PER_MM } from '../../core/drawing/shape.ts';
+import type { Plan } from '../../core/plan/types.ts';
+import { usePictures } from '../state/knowledge.tsx';
+import { Shapes } from './Shapes.tsx';
+
+interface Props {
+  readonly plan: Plan;
+  readonly patternId: string;
+  readonly className?: string;
+}
+
+/** So much of the weave is shown beside each end, and so much of what hangs out beyond it at most, in mm. */
+const WEAVE_MM = 12;
+const BEYOND_MM = 48;
+/** Nothing smaller than this is drawn. */
+const DETAIL_MM = 0.5;
+
+/** The two ends of a piece as its closure makes them, all at one scale; drawn once it comes into view. */
+export function ClosurePicture({ plan, patternId, className = 'h-10' }: Props) {
+  const place = useRef<HTMLSpanElement>(null);
+  const [isSeen, setSeen] = useState(false);
+  useEffect(() => {
+    const watch = new IntersectionObserver((seen) => seen.some((s) => s.isIntersecting) && setSeen(true));
+    watch.observe(place.current!);
+    return () => watch.disconnect();
+  }, []);
+  const pictures = usePictures(isSeen ? patternId : undefined, plan);
+  const scene = useMemo(() => pictures && beamScene(plan, pictures, 'front', DETAIL_MM), [pictures, plan]);
+  const ends = useMemo(() => {
+    if (!scene) return [];
+    const [first, last] = [plan.bands[0]!, plan.bands.at(-1)!];
+    // Of a strap in two halves the closure is at the outer ends.
+    const isSplit = plan.bands.length > 1;
+    const right = scene.minX + scene.widthMm;
+    const weaveFrom = isSplit ? scene.minX + BEYOND_MM : first.startMm;
+    const weaveTo = isSplit ? right - BEYOND_MM : last.startMm + last.wovenMm;
+    const from = Math.max(scene.minX, weaveFrom - BEYOND_MM);
+    const to = Math.min(right, weaveTo + BEYOND_MM);
+    return [
+      { key: 'start', x: from, widthMm: weaveFrom + WEAVE_MM - from },
+      { key: 'end', x: weaveTo - WEAVE_MM, widthMm: to - weaveTo + WEAVE_MM },
+    ];
+  }, [scene, plan]);
+  return (
+    <span
+      ref={place}
+      aria-hidden="true"
+      className={`flex items-center gap-1.5 rounded bg-mat p-1 ${className}`}
+    >
+      {scene &&
+        ends.map(({ key, x, widthMm }) => (
+          <svg
+            key={key}
+            aria-hidden="true"
+            className="h-full min-w-0"
+            viewBox={`${x} ${scene.minY} ${widthMm} ${scene.heightMm}`}
+          >
+            <g transform={`scale(${1 / PER_MM})`}>
+              <Shapes shapes={scene.shapes} />
+            </g>
+          </svg>
+        ))}
+    </span>
+  );
+}
