@@ -1,4 +1,14 @@
-import { expect, exportedPlan, openDemo, saved, shownMm, test, typeLength, word } from './help.ts';
+import {
+  expect,
+  exportedPlan,
+  openDemo,
+  saved,
+  shownMm,
+  test,
+  typeLength,
+  violations,
+  word,
+} from './help.ts';
 
 test('a new maker plans a bracelet and reads what to cut', async ({ page }) => {
   await page.goto('/');
@@ -152,4 +162,39 @@ test('bad input gets a plain message at its place and loses nothing', async ({ p
   await page.keyboard.press('Escape');
   await expect(page.getByRole('alert')).toBeHidden();
   await saved(page);
+});
+
+test('the command box finds actions, places and designs by words, and takes a size', async ({ page }) => {
+  await openDemo(page);
+  const box = page.getByRole('combobox', { name: 'What do you want to do?' });
+  await page.keyboard.press('Control+k');
+  await box.fill('wrist 17.5');
+  await page.keyboard.press('Enter');
+  await expect(word(page, 'wrist girth')).toHaveText('17.5 cm');
+  await page.keyboard.press('Control+k');
+  await box.fill('6 3/4 in');
+  await page.keyboard.press('Enter');
+  // 6.75 × 25.4 = 171.45 mm
+  await expect(word(page, 'wrist girth')).toHaveText('17.1 cm');
+  await page.keyboard.press('Control+k');
+  await box.fill('undo');
+  await page.keyboard.press('Enter');
+  await expect(word(page, 'wrist girth')).toHaveText('17.5 cm');
+  await page.keyboard.press('Control+k');
+  await box.fill('buckle');
+  await expect(page.getByRole('option', { name: /Change the closure/ })).toContainText('B');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: 'Closure' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await box.fill('night and');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name of this design')).toHaveValue(/^Night and dawn/);
+  await page.keyboard.press('Control+k');
+  await box.fill('zzz');
+  await expect(page.getByText('Nothing is called that.')).toBeVisible();
+  expect(await violations(page)).toEqual([]);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await expect(box).toBeHidden();
 });

@@ -1,3 +1,6 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
 import { expect, openDemo, test, violations, word } from './help.ts';
 
 test('no violation of accessibility rules or of the content policy on the Bench', async ({ page }) => {
@@ -34,4 +37,21 @@ test('nothing is cut off on a phone', async ({ page }) => {
   await openDemo(page);
   const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(overflow).toBeLessThanOrEqual(0);
+});
+
+/** Compressed size of scripts, in kB. */
+const kilobytes = (files: readonly string[]): number =>
+  files.reduce((sum, f) => sum + gzipSync(readFileSync(join(ASSETS, f))).length, 0) / 1000;
+const ASSETS = join(import.meta.dirname, '../dist/assets');
+
+test('the first script is small: what the page names, and what the Bench asks for before its first number', async ({
+  page,
+}) => {
+  const scripts = readdirSync(ASSETS).filter((f) => f.endsWith('.js'));
+  const html = readFileSync(join(ASSETS, '../index.html'), 'utf8');
+  expect(kilobytes(scripts.filter((f) => html.includes(f)))).toBeLessThan(200);
+  await openDemo(page);
+  await expect(page.getByTestId('cut-A')).toBeVisible();
+  const asked = await page.evaluate(() => performance.getEntriesByType('resource').map((r) => r.name));
+  expect(kilobytes(scripts.filter((f) => asked.some((name) => name.endsWith(f))))).toBeLessThan(330);
 });

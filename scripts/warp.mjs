@@ -1,11 +1,43 @@
-/** `npm run --silent warp -- COMMAND …`: the core from a terminal. */
-import { ensureInstalled, root, run } from './install.mjs';
+/**
+ * `npm run --silent warp -- COMMAND …`: the core from a terminal. It is built once into .cache and built again when a
+ * source is newer, so that an answer does not wait for a compiler.
+ */
+import { existsSync, readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { ensureInstalled, root } from './install.mjs';
+
+const OUT = join(root, '.cache/warp');
+const ENTRY = join(OUT, 'main.js');
 
 ensureInstalled();
-process.exitCode = run(
-  process.execPath,
-  ['--import', `${root}node_modules/tsx/dist/loader.mjs`, `${root}src/cli/main.ts`, ...process.argv.slice(2)],
-  {
-    cwd: process.env.INIT_CWD ?? process.cwd(),
-  },
-);
+if (!isFresh()) await build();
+process.chdir(process.env.INIT_CWD ?? process.cwd());
+await import(pathToFileURL(ENTRY).href);
+
+/** Whether nothing that the commands are made of has changed since they were built. */
+function isFresh() {
+  if (!existsSync(ENTRY)) return false;
+  const built = statSync(ENTRY).mtimeMs;
+  const sources = ['src/core', 'src/cli'].flatMap((dir) =>
+    readdirSync(join(root, dir), { recursive: true }).map((name) => join(root, dir, name)),
+  );
+  return [...sources, join(root, 'package-lock.json')].every((path) => statSync(path).mtimeMs <= built);
+}
+
+async function build() {
+  const { build: bundle } = await import('vite');
+  await bundle({
+    root,
+    configFile: false,
+    logLevel: 'error',
+    publicDir: false,
+    build: {
+      ssr: 'src/cli/main.ts',
+      outDir: OUT,
+      emptyOutDir: true,
+      target: 'node20',
+      rolldownOptions: { output: { entryFileNames: 'main.js' } },
+    },
+  });
+}

@@ -3,8 +3,6 @@ import { Navigate, Route, Routes, useMatch } from 'react-router';
 import type { UnitSystem } from '../core/units/index.ts';
 import { type Settings, writeSetting } from '../storage/settings.ts';
 import { designPath } from './paths.ts';
-import { BenchPage } from './screens/bench/BenchPage.tsx';
-import { EmptyBench } from './screens/bench/EmptyBench.tsx';
 import { Header } from './shell/Header.tsx';
 import { SaveBanner } from './shell/SaveMark.tsx';
 import { useShortcuts } from './shell/useShortcuts.ts';
@@ -15,9 +13,16 @@ import { Boundary } from './ui/Boundary.tsx';
 import { lazily } from './ui/lazily.ts';
 import { UnitsContext } from './ui/units.tsx';
 
+const benchPage = () => import('./screens/bench/BenchPage.tsx');
+// Most people come for the Bench: it is fetched while the store is being opened.
+if (!/^\/(?:tie|weaves)/.test(window.location.pathname)) benchPage().catch(() => undefined);
+
+const BenchPage = lazily(benchPage);
+const EmptyBench = lazily(() => import('./screens/bench/EmptyBench.tsx'));
 const WeavesPage = lazily(() => import('./screens/weaves/WeavesPage.tsx'));
 const WeavePage = lazily(() => import('./screens/weaves/WeavePage.tsx'));
 const TieListPage = lazily(() => import('./screens/tie/TieListPage.tsx'));
+const CommandBox = lazily(() => import('./shell/CommandBox.tsx'));
 const TiePage = lazily(() => import('./screens/tie/TiePage.tsx'));
 
 export function App({ settings }: { readonly settings: Settings }) {
@@ -40,13 +45,22 @@ export function App({ settings }: { readonly settings: Settings }) {
     () => changeUnits(units === 'metric' ? 'imperial' : 'metric'),
     [changeUnits, units],
   );
-  useShortcuts(bench, toggle);
+  const [commanding, setCommanding] = useState(false);
+  const openCommands = useCallback(() => setCommanding(true), []);
+  useShortcuts(bench, toggle, openCommands);
 
   return (
     <WorkshopContext value={workshop}>
       <UnitsContext value={units}>
-        {!isTying && <Header bench={bench} onUnits={changeUnits} />}
+        {!isTying && <Header bench={bench} onUnits={changeUnits} onCommands={openCommands} />}
         {bench && <SaveBanner bench={bench} />}
+        {commanding && (
+          <Boundary name="The command box" keys={[commanding]}>
+            <Suspense>
+              <CommandBox bench={bench} onUnits={changeUnits} onClose={() => setCommanding(false)} />
+            </Suspense>
+          </Boundary>
+        )}
         <Boundary name="This page">
           <Suspense fallback={<main className="p-8 text-ink-soft">Opening…</main>}>
             <Routes>

@@ -1,4 +1,4 @@
-import { type Make, readMake } from '../core/formats/make.ts';
+import type { Make } from '../core/formats/make.ts';
 import type { Database, MakeRecord, PieceRecord } from './db.ts';
 
 /** Pieces under the maker's hands, last touched first. */
@@ -18,6 +18,7 @@ export const removePiece = async (db: Database, id: string): Promise<void> => {
 
 /** A finished piece goes into the log and off the table, both or neither. Throws for one that could not be read back. */
 export async function finishPiece(db: Database, pieceId: string, make: Make): Promise<void> {
+  const { readMake } = await import('../core/formats/make.ts');
   const read = readMake(make);
   if (!read.ok) throw new Error(read.issues.map((i) => `${i.path} ${i.message}`.trim()).join(' '));
   await db.write(['pieces', 'makes'], async (tx) => {

@@ -1,4 +1,4 @@
-import { type OwnWeave, readOwnWeave, readSwatch } from '../core/formats/workshop.ts';
+import type { OwnWeave } from '../core/formats/workshop.ts';
 import type { Issue, Result } from '../core/result.ts';
 import type { Swatch } from '../core/usage/swatch.ts';
 import type { Database } from './db.ts';
@@ -15,13 +15,18 @@ export interface Sorted<T> {
   readonly bad: readonly BadRecord[];
 }
 
+type Readers = typeof import('../core/formats/workshop.ts');
+/** What reads weaves and swatches: fetched once there is one to read, not before the first look at the Bench. */
+const readers = (): Promise<Readers> => import('../core/formats/workshop.ts');
+
 /** Records that can be read, and those that cannot. */
-function sorted<T>(
+async function sorted<T>(
   raw: readonly unknown[],
   keys: readonly IDBValidKey[],
-  read: (data: unknown) => Result<T>,
-): Sorted<T> {
-  const results = raw.map(read);
+  readerOf: (readers: Readers) => (data: unknown) => Result<T>,
+): Promise<Sorted<T>> {
+  if (raw.length === 0) return { good: [], bad: [] };
+  const results = raw.map(readerOf(await readers()));
   return {
     good: results.flatMap((r) => (r.ok ? [r.value] : [])),
     bad: results.flatMap((r, i) => (r.ok ? [] : [{ key: keys[i]!, raw: raw[i], issues: r.issues }])),
@@ -29,14 +34,16 @@ function sorted<T>(
 }
 
 export const listWeaves = (db: Database): Promise<Sorted<OwnWeave>> =>
-  db.use(async (c) => sorted(await c.getAll('weaves'), await c.getAllKeys('weaves'), readOwnWeave));
+  db.use(async (c) => sorted(await c.getAll('weaves'), await c.getAllKeys('weaves'), (r) => r.readOwnWeave));
 
 export const listSwatches = (db: Database): Promise<Sorted<Swatch>> =>
-  db.use(async (c) => sorted(await c.getAll('swatches'), await c.getAllKeys('swatches'), readSwatch));
+  db.use(async (c) =>
+    sorted(await c.getAll('swatches'), await c.getAllKeys('swatches'), (r) => r.readSwatch),
+  );
 
 /** Keeps a weave; throws for one that could not be read back. */
 export async function saveWeave(db: Database, weave: OwnWeave): Promise<void> {
-  refuseUnreadable(readOwnWeave(weave));
+  refuseUnreadable((await readers()).readOwnWeave(weave));
   await db.put('weaves', weave);
 }
 
@@ -46,7 +53,7 @@ export async function removeWeave(db: Database, id: string): Promise<void> {
 
 /** Keeps a swatch in place of the one for its weave and cord; throws for one that could not be read back. */
 export async function saveSwatch(db: Database, swatch: Swatch): Promise<void> {
-  refuseUnreadable(readSwatch(swatch));
+  refuseUnreadable((await readers()).readSwatch(swatch));
   await db.put('swatches', swatch);
 }
 

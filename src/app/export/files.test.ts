@@ -7,7 +7,8 @@ import { loadWeave } from '../../core/patterns/index.ts';
 import { plan } from '../../core/plan/plan.ts';
 import { guideFor } from '../../core/steps/steps.ts';
 import { USUAL_WAY } from '../../core/steps/types.ts';
-import { cardFile, cutListCsv, cutListTextFile, designFile, fileStem, stepsFile } from './files.ts';
+import { fileStem } from './download.ts';
+import { cardFile, cutListCsv, cutListTextFile, designFile, stepsFile } from './files.ts';
 
 const read = parseDesign(readFileSync('examples/okoro-guide-band.json', 'utf8'));
 if (!read.ok) throw new Error('example');

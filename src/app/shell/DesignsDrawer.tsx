@@ -7,7 +7,7 @@ import { readDesign } from '../../core/formats/design.ts';
 import type { Issue } from '../../core/result.ts';
 import { fieldName } from '../../core/validation.ts';
 import type { DesignRecord } from '../../storage/db.ts';
-import { download, storedFile } from '../export/files.ts';
+import { download, storedFile } from '../export/download.ts';
 import { designPath } from '../paths.ts';
 import { useLibrary } from '../state/library.ts';
 import { Button } from '../ui/Button.tsx';

@@ -1,4 +1,4 @@
-import { FolderOpen, Redo2, Undo2 } from 'lucide-react';
+import { FolderOpen, Redo2, Search, Undo2 } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { useStore } from 'zustand';
@@ -17,6 +17,7 @@ const DesignsDrawer = lazily(() => import('./DesignsDrawer.tsx'));
 interface Props {
   readonly bench: Bench | undefined;
   readonly onUnits: (units: UnitSystem) => void;
+  readonly onCommands: () => void;
 }
 
 const PLACES = [
@@ -25,7 +26,7 @@ const PLACES = [
   { to: '/weaves', name: 'Weaves', isHere: (path: string) => path.startsWith('/weaves') },
 ];
 
-export function Header({ bench, onUnits }: Props) {
+export function Header({ bench, onUnits, onCommands }: Props) {
   const [listing, setListing] = useState(false);
   const id = bench?.store.getState().id;
   const { pathname } = useLocation();
@@ -52,6 +53,14 @@ export function Header({ bench, onUnits }: Props) {
           <FolderOpen size={18} aria-hidden /> Designs
         </Button>
         <UnitsSwitch onUnits={onUnits} />
+        <Button
+          aria-label="Find anything"
+          title="Find anything (Ctrl K)"
+          aria-keyshortcuts="Control+k"
+          onClick={onCommands}
+        >
+          <Search size={18} aria-hidden />
+        </Button>
         <ShortcutSheet />
       </div>
       {listing && (

@@ -1,25 +1,10 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { Button } from '../ui/Button.tsx';
+import { OTHER_KEYS, WORD_KEYS } from './keys.ts';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['P', 'product'],
-  ['N', 'wearer'],
-  ['G', 'girth; ← → change it, with Shift by ten'],
-  ['E', 'ease'],
-  ['K', 'pattern'],
-  ['C', 'cord'],
-  ['S', 'set-up'],
-  ['1 to 6', 'colours'],
-  ['H', 'hand, lugs, case, ring: what else is measured'],
-  ['R', 'arrangement of the cords'],
-  ['L', 'colours along the length'],
-  ['A', 'add-ons'],
-  ['B', 'closure'],
-  ['M', 'spare, hand length, rounding, wetting'],
-  ['O', 'designs'],
-  ['U', 'inches or centimetres'],
-  ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
-  ['?', 'this sheet'],
+  ...WORD_KEYS.filter((k) => !/\d/.test(k.key)).map((k) => [k.key.toUpperCase(), k.does] as const),
+  ...OTHER_KEYS,
 ];
 
 /** Every key of the Bench. */

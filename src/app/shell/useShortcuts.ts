@@ -6,11 +6,21 @@ const isTyping = (target: EventTarget | null) =>
   (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
 /** Letter keys open the sentence's words; undo and redo work everywhere but inside a field being typed in. */
-export function useShortcuts(bench: Bench | undefined, toggleUnits: () => void): void {
+export function useShortcuts(
+  bench: Bench | undefined,
+  toggleUnits: () => void,
+  openCommands: () => void,
+): void {
   useEffect(() => {
     function onKey(e: KeyboardEvent) {
-      if (e.defaultPrevented || isTyping(e.target)) return;
       const key = e.key.toLowerCase();
+      // Works from inside a field, too; never over a dialog that asks something.
+      if ((e.ctrlKey || e.metaKey) && key === 'k' && !e.defaultPrevented) {
+        e.preventDefault();
+        if (!document.querySelector('[role="dialog"][aria-modal="true"]')) openCommands();
+        return;
+      }
+      if (e.defaultPrevented || isTyping(e.target)) return;
       if ((e.ctrlKey || e.metaKey) && (key === 'z' || key === 'y')) {
         e.preventDefault();
         if (key === 'y' || e.shiftKey) bench?.redo();
@@ -29,5 +39,5 @@ export function useShortcuts(bench: Bench | undefined, toggleUnits: () => void):
     }
     document.addEventListener('keydown', onKey);
     return () => document.removeEventListener('keydown', onKey);
-  }, [bench, toggleUnits]);
+  }, [bench, toggleUnits, openCommands]);
 }

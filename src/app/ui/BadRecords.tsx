@@ -1,5 +1,5 @@
 import type { BadRecord } from '../../storage/weaves.ts';
-import { download } from '../export/files.ts';
+import { download } from '../export/download.ts';
 import { Button } from './Button.tsx';
 
 interface Props {

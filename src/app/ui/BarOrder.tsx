@@ -14,7 +14,7 @@ import { Swatch } from './Swatch.tsx';
 const SHOWN_MM = 26;
 
 /** The order on the bar from left to right, which ends lie over, and a close look at the start of the piece. */
-export function BarOrder({
+export default function BarOrder({
   plan,
   planned,
   tall = false,

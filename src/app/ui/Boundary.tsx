@@ -2,7 +2,7 @@ import { type ReactNode, useContext } from 'react';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
 import { useLocation } from 'react-router';
 import { dumpEverything } from '../../storage/everything.ts';
-import { download } from '../export/files.ts';
+import { download } from '../export/download.ts';
 import { DatabaseContext } from '../state/services.tsx';
 import { Button } from './Button.tsx';
 import { FetchFailed } from './lazily.ts';

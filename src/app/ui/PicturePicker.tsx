@@ -1,5 +1,6 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { type ReactNode, useState } from 'react';
+import { finds } from './find.ts';
 
 export interface PictureChoice {
   readonly value: string;
@@ -27,7 +28,7 @@ interface Props {
 /** Things picked by their looks: type to find, arrows to move, Enter or a click to choose. */
 export function PicturePicker({ label, value, choices, onChange, recent = [], onLeave }: Props) {
   const [query, setQuery] = useState('');
-  const found = ordered(choices, recent).filter((c) => isFound(c, query));
+  const found = ordered(choices, recent).filter((c) => finds(c, query));
   return (
     <Combobox
       value={value}
@@ -35,7 +36,6 @@ export function PicturePicker({ label, value, choices, onChange, recent = [], on
       // The field is for finding, not for the value: it stays as typed.
       immediate
     >
-      {/* biome-ignore lint/a11y/noStaticElementInteractions: listens to the field inside */}
       <div
         className="flex flex-col gap-2"
         data-keeps-open
@@ -89,13 +89,4 @@ function ordered(choices: readonly PictureChoice[], recent: readonly string[]): 
     return at < 0 ? recent.length : at;
   };
   return choices.toSorted((a, b) => place(a) - place(b));
-}
-
-/** Every word that was typed begins some word of the name or of what else it is found by. */
-export function isFound(choice: Pick<PictureChoice, 'name' | 'also'>, query: string): boolean {
-  const words = `${choice.name} ${choice.also ?? ''}`.toLowerCase().split(/[^\p{L}\p{N}]+/u);
-  return query
-    .toLowerCase()
-    .split(/\s+/)
-    .every((q) => words.some((w) => w.startsWith(q)));
 }

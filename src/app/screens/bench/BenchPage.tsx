@@ -9,7 +9,7 @@ interface Props {
 }
 
 /** The Bench with the design that is open, or why it cannot be opened. */
-export function BenchPage({ opened, onRepaired }: Props) {
+export default function BenchPage({ opened, onRepaired }: Props) {
   if (!opened) return <main className="p-8 text-ink-soft">Opening…</main>;
   if (opened.ok) return <Bench bench={opened.bench} />;
   return <Unopened issues={opened.issues} stored={opened.stored} onRepaired={onRepaired} />;

@@ -1,12 +1,13 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { ChevronDown, CircleAlert, CircleCheck, Download, Info, Printer } from 'lucide-react';
+import { Suspense } from 'react';
 import { FIBRE_MELTS, findCord } from '../../../core/cord/cords.ts';
 import { adapt } from '../../../core/plan/adapt.ts';
 import type { Check, Figure } from '../../../core/plan/check.ts';
 import { plural } from '../../../core/words.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
-import { BarOrder } from '../../ui/BarOrder.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { lazily } from '../../ui/lazily.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
@@ -14,6 +15,8 @@ import { useBench, usePlan } from './BenchContext.tsx';
 import { LessSpare } from './LessSpare.tsx';
 import { StartTying } from './StartTying.tsx';
 import { MarginWord } from './words/marginWords.tsx';
+
+const BarOrder = lazily(() => import('../../ui/BarOrder.tsx'));
 
 interface Props {
   readonly onExport: () => void;
@@ -66,7 +69,11 @@ export function Card({ onExport }: Props) {
           ? 'Seal ends with the flame away from you, in moving air; molten cord sticks and burns: wait.'
           : 'This fibre does not melt: whip, stitch or glue the ends.'}
       </p>
-      {plan.style !== 'folded' && <BarOrder plan={plan} planned={planned} />}
+      {plan.style !== 'folded' && (
+        <Suspense>
+          <BarOrder plan={plan} planned={planned} />
+        </Suspense>
+      )}
       {notes.length > 0 && (
         <ul aria-label="Worth knowing" className="flex flex-col gap-1.5 text-[15px]">
           {notes.map((check) => (
@@ -94,7 +101,7 @@ export function Card({ onExport }: Props) {
         <Button onClick={() => window.print()}>
           <Printer size={18} aria-hidden /> Print card
         </Button>
-        <Button onClick={onExport}>
+        <Button onClick={onExport} data-do="export">
           <Download size={18} aria-hidden /> Export
         </Button>
       </div>

@@ -13,7 +13,7 @@ const made = plan(SHOWN);
 const planned = made.ok ? made.value : undefined;
 
 /** Nothing saved yet: a picture of what comes out, and the two ways to begin. */
-export function EmptyBench() {
+export default function EmptyBench() {
   const library = useLibrary();
   const pictures = usePictures(SHOWN.pattern.id, planned);
   const scene = useMemo(() => planned && pictures && beamScene(planned, pictures, 'front'), [pictures]);

@@ -3,13 +3,13 @@ import { useMemo } from 'react';
 import { carryWeave } from '../../../core/patterns/own.ts';
 import { guideFor } from '../../../core/steps/steps.ts';
 import { USUAL_WAY } from '../../../core/steps/types.ts';
+import { download } from '../../export/download.ts';
 import {
   beamFile,
   cardFile,
   cutListCsv,
   cutListTextFile,
   designFile,
-  download,
   sequenceCsv,
   sequenceTextFile,
   stepsFile,

@@ -38,6 +38,7 @@ export function StartTying() {
     <>
       <Button
         look="next"
+        data-do="tie"
         className="col-span-2 py-2.5 text-lg"
         disabled={busy || !pieces}
         onClick={() => void start()}

@@ -4,7 +4,7 @@ import type { Issue } from '../../../core/result.ts';
 import { fieldName } from '../../../core/validation.ts';
 import type { DesignRecord } from '../../../storage/db.ts';
 import { saveDesign } from '../../../storage/designs.ts';
-import { download, storedFile } from '../../export/files.ts';
+import { download, storedFile } from '../../export/download.ts';
 import { useDatabase, useDesigns } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
 

@@ -1,5 +1,5 @@
 import { useWeave } from '../../state/knowledge.tsx';
-import { BarOrder } from '../../ui/BarOrder.tsx';
+import BarOrder from '../../ui/BarOrder.tsx';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { ClosedPicture } from './ClosedPicture.tsx';
 import { CutPicture } from './CutPicture.tsx';

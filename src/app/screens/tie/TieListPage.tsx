@@ -4,7 +4,7 @@ import { formatMake, readMake } from '../../../core/formats/make.ts';
 import { readTying } from '../../../core/formats/tying.ts';
 import type { MakeRecord, PieceRecord } from '../../../storage/db.ts';
 import { removePiece, savePiece } from '../../../storage/pieces.ts';
-import { download, fileStem, storedFile } from '../../export/files.ts';
+import { download, fileStem, storedFile } from '../../export/download.ts';
 import { piecePath } from '../../paths.ts';
 import { useDatabase, useMakes, usePieces } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';

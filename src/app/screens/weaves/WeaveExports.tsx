@@ -3,7 +3,7 @@ import { sampleScene } from '../../../core/drawing/sample.ts';
 import { sceneSvg } from '../../../core/drawing/svg.ts';
 import { centreLineRows, weaveDocument } from '../../../core/formats/weave.ts';
 import type { SolvedWeave } from '../../../core/patterns/types.ts';
-import { download, type ExportFile, fileStem } from '../../export/files.ts';
+import { download, type ExportFile, fileStem } from '../../export/download.ts';
 import { Button } from '../../ui/Button.tsx';
 
 /** The weave in open formats: notation, pictures, centre lines, the shape in the round. */

@@ -12,7 +12,7 @@ import { PER_MM } from '../../../../core/drawing/shape.ts';
 import { sceneSvg } from '../../../../core/drawing/svg.ts';
 import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { formatPalette } from '../../../../core/formats/palette.ts';
-import { download, fileStem } from '../../../export/files.ts';
+import { download, fileStem } from '../../../export/download.ts';
 import { readPaletteFile } from '../../../export/paletteFile.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Shapes } from '../../../ui/Shapes.tsx';
