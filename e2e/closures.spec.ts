@@ -41,7 +41,7 @@ test('a two-piece watch strap: halves, lugs, and a cord that goes between them',
   await measure(page, { 'Lug width': '20', 'Case length': '46', 'Gap at the bar': '3 mm' });
   await expect(word(page, 'Measures')).toHaveText('lug width 20 mm, case length 46 mm');
   await expect(word(page, 'Closure')).toHaveText('a 20 mm pin buckle');
-  await expect(check(page, 'lug.width')).toContainText('does not go between lugs of 20 mm');
+  await expect(check(page, 'lug.width')).toContainText('is too wide for 20 mm lugs');
   await check(page, 'lug.width').getByRole('button', { name: 'choose 3 mm nylon' }).click();
   await expect(word(page, 'Cord')).toHaveText('3 mm nylon');
   await openChecks(page);

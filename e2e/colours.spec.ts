@@ -1,4 +1,4 @@
-import { expect, exportedPlan, openChecks, openDemo, test, violations, word } from './help.ts';
+import { expect, exportedPlan, openChecks, openDemo, select, test, violations, word } from './help.ts';
 
 test('strands are given cords, and an arrangement is picked from the pictures of all there are', async ({
   page,
@@ -11,8 +11,7 @@ test('strands are given cords, and an arrangement is picked from the pictures of
   await expect(gallery.locator('svg')).toHaveCount(12);
   await gallery.getByRole('button', { name: /^AABC: front A 50 %/ }).click();
   await expect(gallery.getByRole('button', { name: /^AABC/ })).toHaveAttribute('aria-pressed', 'true');
-  await page.getByRole('button', { name: /^Cord of strand S\/0:/ }).click();
-  await page.getByRole('option', { name: /C$/ }).click();
+  await select(page, 'Cord of strand S/0', 'C');
   await page.keyboard.press('Escape');
   const { plan } = await exportedPlan(page);
   const used = new Set(plan.cords.map((c) => c.letter[0]));
@@ -28,7 +27,7 @@ test('a cord of my own is made and used, and is still there after a reload', asy
   await form.getByRole('button', { name: 'Use this cord' }).click();
   await expect(page.getByRole('alert')).toContainText('Give it a name');
   await form.getByLabel('Name').fill('Lichen');
-  await form.getByRole('combobox', { name: 'Look' }).selectOption('camouflage patches');
+  await select(page, 'Look', 'camouflage patches');
   await form.getByRole('button', { name: 'Use this cord' }).click();
   await page.keyboard.press('Escape');
   await expect(word(page, 'Colour of the working cord')).toHaveText('Lichen');

@@ -36,6 +36,13 @@ export async function openDemo(page: Page, name = 'Dome night band'): Promise<vo
 export const word = (page: Page, label: string) =>
   page.getByRole('button', { name: new RegExp(`^${label}:`) });
 
+/** Picks from a folded list by its label. */
+export async function select(page: Page, label: string, choice: string): Promise<void> {
+  await page.getByRole('button', { name: new RegExp(`^${label}:`) }).click();
+  const list = page.getByRole('listbox', { name: label });
+  await list.getByText(choice, { exact: true }).click();
+}
+
 /** Opens the list of checks that passed; what failed is always in sight. */
 export async function openChecks(page: Page): Promise<void> {
   const button = page.getByRole('button', { name: /checks? passed/ });

@@ -100,7 +100,7 @@ test('a page killed in the middle is opened again at the same row, with what was
   await again.getByRole('button', { name: 'Close' }).click();
   // From the Bench and from the table it is gone on with, not begun anew.
   await again.getByRole('link', { name: 'Bench' }).click();
-  await expect(again.getByRole('button', { name: 'Go on tying' })).toBeVisible();
+  await expect(again.getByRole('button', { name: 'Continue tying' })).toBeVisible();
   await again.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Tie' }).click();
   await expect(again.getByText('at “Row 11 of 29”')).toBeVisible();
   await again.getByRole('link', { name: 'Go on with First band, one cord' }).click();
@@ -183,7 +183,7 @@ test('a piece that was begun goes on as it was cut, and another can be begun', a
   await page.getByLabel('Girth of the wrist', { exact: true }).fill('150');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('older-piece')).toContainText('it goes on as it was');
-  await page.getByRole('button', { name: 'Go on tying' }).click();
+  await page.getByRole('button', { name: 'Continue tying' }).click();
   await expect(title(page)).toHaveText('Row 2 of 29');
   await page.getByRole('link', { name: 'Bench' }).click();
   await page.getByRole('button', { name: 'Start another' }).click();

@@ -1,15 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { solvedFacts } from '../src/core/patterns/index.ts';
-import { expect, openDemo, shownMm, test, violations, word } from './help.ts';
+import { expect, openDemo, select, shownMm, test, violations, word } from './help.ts';
 
 test('the library is looked through, filtered and opened', async ({ page }) => {
   await page.goto('/weaves');
   await expect(page.getByRole('status').first()).toContainText('30 weaves and 16 knots');
-  await page.getByRole('combobox', { name: 'width' }).selectOption('over 26 mm');
-  await page.getByRole('combobox', { name: 'cores' }).selectOption('4');
+  await select(page, 'Width', 'over 26 mm');
+  await select(page, 'Cores', '4');
   await expect(page.getByRole('link', { name: 'Solomon bar on 4 cores' })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Flat braid of 3' })).toBeHidden();
-  await page.getByRole('combobox', { name: 'skill' }).selectOption('some practice');
+  await select(page, 'Skill', 'some practice');
   await page.getByRole('link', { name: 'Ladder weave, doubled middle core' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
     'Ladder weave, doubled middle core, two ends',
@@ -105,7 +105,7 @@ test('a design takes a weave of one’s own along to another browser', async ({ 
 test('another ratio of cords is solved live and can be cancelled', async ({ page }) => {
   await page.goto('/weaves/double-bar');
   await expect(page.getByRole('img', { name: /front/ })).toBeVisible();
-  await page.getByLabel('Cores').selectOption('twice as thick');
+  await select(page, 'Cores', 'twice as thick');
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByRole('alert')).toContainText('Stopped before the knot was tight');
 });

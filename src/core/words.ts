@@ -10,5 +10,8 @@ export function withArticle(name: string): string {
 
 export const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);
 
+/** How often: `once`, `twice`, `3 times`. */
+export const times = (count: number): string => ['never', 'once', 'twice'][count] ?? `${count} times`;
+
 /** The word for several things, where there are not exactly one: `row`, `rows`; `is`, `are` has its own. */
 export const plural = (count: number, word: string): string => (count === 1 ? word : `${word}s`);

@@ -48,7 +48,7 @@ export default function CommandBox({ bench, onUnits, onClose }: Props) {
     : [];
   const found = [...setGirth, ...commands.filter((c) => finds(c, query))].slice(0, MOST_SHOWN);
   return (
-    <Dialog open onClose={onClose} className="relative z-50">
+    <Dialog open onClose={onClose} aria-label="Find anything" className="relative z-50">
       <DialogBackdrop className="fixed inset-0 bg-ink/40" />
       <div className="fixed inset-0 flex items-start justify-center p-4 pt-[12vh]">
         <DialogPanel className="flex max-h-[70vh] w-full max-w-xl flex-col rounded-xl bg-card p-3 shadow-2xl">
@@ -71,7 +71,12 @@ export default function CommandBox({ bench, onUnits, onClose }: Props) {
               onChange={(e) => setQuery(e.target.value)}
               autoComplete="off"
             />
-            <ComboboxOptions static modal={false} aria-label="Found" className="mt-2 overflow-y-auto">
+            <ComboboxOptions
+              static
+              modal={false}
+              aria-label="Found"
+              className="mt-2 overflow-y-auto empty:hidden"
+            >
               {found.map((c) => (
                 <ComboboxOption
                   key={c.id}
@@ -83,12 +88,12 @@ export default function CommandBox({ bench, onUnits, onClose }: Props) {
                   {c.key && <kbd className="figure rounded border border-rule px-1.5 text-sm">{c.key}</kbd>}
                 </ComboboxOption>
               ))}
-              {found.length === 0 && (
-                <p className="px-3 py-2">
-                  Nothing is called that. Try another word, or a size such as “wrist 17.5”.
-                </p>
-              )}
             </ComboboxOptions>
+            {found.length === 0 && (
+              <p className="px-3 py-2">
+                Nothing is called that. Try another word, or a size such as “wrist 17.5”.
+              </p>
+            )}
           </Combobox>
         </DialogPanel>
       </div>

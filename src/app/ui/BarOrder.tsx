@@ -51,8 +51,7 @@ export default function BarOrder({
         </g>
       </svg>
       <p className={`mt-2 ${tall ? 'text-white' : 'text-ink-soft text-sm'}`}>
-        {isHanging ? 'As it hangs, left to right' : 'Left to right'}, as row 1 begins; the ringed ones lie
-        over.
+        {isHanging ? 'As it hangs, left to right' : 'Left to right'}, as row 1 begins; ringed ones are over.
       </p>
       <ol className="mt-1 flex flex-wrap gap-1.5" data-testid="bar-order">
         {order.map((place) => {

@@ -76,8 +76,8 @@ export function PicturePicker({ label, value, choices, onChange, recent = [], on
               {c.note && <span className="text-ink-soft text-sm leading-snug">{c.note}</span>}
             </ComboboxOption>
           ))}
-          {found.length === 0 && <p className="col-span-full py-2">Nothing is called that.</p>}
         </ComboboxOptions>
+        {found.length === 0 && <p className="py-2">Nothing is called that.</p>}
       </div>
     </Combobox>
   );

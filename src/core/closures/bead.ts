@@ -86,8 +86,8 @@ export const bead: Closure = {
           id: 'bead.hole',
           ok: fits,
           message: fits
-            ? why`two cords, pressed to ${len(need)}, go through its ${len(b.holeMm)} hole`
-            : why`two cords, pressed to ${len(need)}, do not go through its ${len(b.holeMm)} hole: choose a larger bead or thinner cord`,
+            ? why`two cords, squeezed to ${len(need)}, fit through its ${len(b.holeMm)} hole`
+            : why`two cords, squeezed to ${len(need)}, don’t fit through its ${len(b.holeMm)} hole: choose a larger bead or thinner cord`,
           ...(fits || !better
             ? {}
             : {

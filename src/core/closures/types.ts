@@ -154,7 +154,7 @@ export interface Closing {
   readonly end: BandEnd;
   /** Flat length when closed; a slip-on may be longer than the ease asked for. */
   readonly finishedMm: number;
-  /** Flat length when fully open; missing where it opens right up. */
+  /** Flat length when fully open; missing where it opens flat. */
   readonly openMm?: number;
   readonly danglesMm?: number;
   readonly dangles?: string;

@@ -76,7 +76,7 @@ export function digits(text: string): Result<string> {
   const found = text.replace(/\D/g, '');
   if (!found) return fail({ code: 'code.empty', path: '', message: 'Write a date or a number: 25.11.2026.' });
   if (found.length > 12)
-    return fail({ code: 'code.long', path: '', message: 'Twelve digits at most find room on a band.' });
+    return fail({ code: 'code.long', path: '', message: 'A band has room for twelve digits at most.' });
   const items: Item[] = [];
   [...found].forEach((digit, i) => {
     if (i > 0) items.push(rows(2, 0));

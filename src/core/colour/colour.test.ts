@@ -347,7 +347,7 @@ describe('a colour sequence', () => {
 
   it.each([
     ['6C', [1, 2], /no cord C/],
-    ['6', [0, 1], /letter should follow/],
+    ['6', [0, 1], /letter should come next/],
     ['(3A 1B', [0, 1], /not closed/],
     ['3A)', [2, 3], /not opened/],
     ['()*', [1, 2], /empty/],

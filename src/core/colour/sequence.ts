@@ -73,7 +73,7 @@ export function parseSequence(text: string, cords: number): Result<Item[]> {
   };
   const repeat = (depth: number): Result<Item> => {
     const open = list[at++]!;
-    if (depth >= MOST_DEPTH) return bad(open, 'Brackets lie too deep in each other.');
+    if (depth >= MOST_DEPTH) return bad(open, 'Too many brackets inside each other.');
     const items = read(depth + 1);
     if (!items.ok) return items;
     const close = list[at];
@@ -103,7 +103,7 @@ export function parseSequence(text: string, cords: number): Result<Item[]> {
     const isMm = list[at]?.kind === 'mm';
     if (isMm) at++;
     const letter = list[at];
-    if (letter?.kind !== 'letter') return bad(letter ?? first, 'A cord’s letter should follow: 6A.');
+    if (letter?.kind !== 'letter') return bad(letter ?? first, 'A cord’s letter should come next, as in 6A.');
     const cord = letter.text.toUpperCase().charCodeAt(0) - 65;
     if (cord >= cords)
       return bad(
@@ -122,7 +122,7 @@ export function parseSequence(text: string, cords: number): Result<Item[]> {
 
 function count(token: Token): Result<number> {
   const n = Number(token.text);
-  return n > 0 && n <= MOST_COUNT ? ok(n) : bad(token, `A count lies between 1 and ${MOST_COUNT}.`);
+  return n > 0 && n <= MOST_COUNT ? ok(n) : bad(token, `A count must be between 1 and ${MOST_COUNT}.`);
 }
 
 const issue = (from: number, to: number, message: string): Issue => ({

@@ -75,7 +75,7 @@ export function measured(
 export const HAND: Measure = {
   id: 'hand',
   name: 'hand',
-  how: 'Lay the thumb across the palm as if to slip a bangle on, and lay the tape round the widest place, over the knuckles.',
+  how: 'Tuck the thumb across the palm as if to slip on a bangle, and measure round the widest place, over the knuckles.',
   picture: 'hand',
   leastMm: 90,
   mostMm: 400,

@@ -92,7 +92,7 @@ const SPRING_BAR: Measure = {
 const WIDTH: Measure = {
   id: 'width',
   name: 'width',
-  how: 'How wide the cuff should be; the weaves that come out so are listed.',
+  how: 'How wide the cuff should be; weaves of that width are listed.',
   picture: 'width',
   leastMm: 8,
   mostMm: 120,
@@ -122,11 +122,11 @@ const RING_FLAT: Measure = {
 const NO_CATCH =
   'A band that does not break away can catch: not near machines, not on climbing gear, never on a sleeping child, never on infants. Small parts can choke.';
 const NOT_RATED =
-  'Cord and buckle are not rated for climbing, lifting or life support, whatever a label says.';
+  'Cord and buckle are not rated for climbing, lifting or life support, whatever the label says.';
 const WATCH_CARE = 'Pull at both spring bars before you wear it: a bar that is not seated drops the watch.';
 const COLLAR_CARE = [
   'Check every day that two fingers fit under it; take it off when the animal is alone or in a crate. Ends must not scratch: finish them on the outside of the hitch, away from the skin, or tuck them.',
-  'A home-made collar is not rated: use rated hardware for a leash, and ask a veterinary practice where in doubt.',
+  'A home-made collar is not rated: use rated hardware for a leash, and ask a vet if in doubt.',
 ] as const;
 
 const BUCKLES = ['side-release', 'metal-side-release', 'shackle', 'magnetic', 'hook', 'toggle', 'bead'];
@@ -238,7 +238,7 @@ export const PRODUCTS: readonly Product[] = [
     closures: ['limited-slip'],
     checks: [],
     cautions: [
-      'Drawn shut it must lie against the neck and not press: the two rings must never meet with the neck squeezed.',
+      'Pulled shut, it must rest against the neck without squeezing: the rings must meet before the neck feels it.',
       ...COLLAR_CARE,
     ],
   },

@@ -12,7 +12,7 @@ import { ORDER, STYLES, type Style } from './setups/index.ts';
 /** The design in another set-up. Keeps the colours that are there; a second cord starts as Graphite, or Dusk beside it. */
 export function withStyle(design: Design, style: Style, facts: SolvedFacts): Design {
   const { strands, ...setup } = design.setup;
-  if (style === 'separate' && strands && keysOf(facts).every((key) => strands[key] !== undefined))
+  if (STYLES[style].isByStrand && strands && keysOf(facts).every((key) => strands[key] !== undefined))
     return { ...design, setup: { ...design.setup, style } };
   const cords = STYLES[style].cords(facts);
   const first = design.cords[0]?.colour ?? 'dusk';

@@ -139,10 +139,10 @@ export function addonChecks(
         id: `addon.${p.index}.place`,
         ok: inside && !other,
         message: !inside
-          ? why`the ${p.name} reaches beyond the rows: it needs a row beyond it at each side`
+          ? why`the ${p.name} reaches past the rows: it needs a row beyond it on each side`
           : other
-            ? why`the ${p.name} and the ${other.name} lie on each other`
-            : why`the ${p.name} lies on rows ${num(p.fromRow, 0)} to ${num(p.toRow, 0)}, ${len(p.atMm)} from the first end`,
+            ? why`the ${p.name} and the ${other.name} overlap`
+            : why`the ${p.name} sits on rows ${num(p.fromRow, 0)} to ${num(p.toRow, 0)}, ${len(p.atMm)} from the first end`,
         ...(inside ? {} : { fix: { label: why`put it in the middle`, patch: { addons: moved } } }),
       },
     ];
@@ -151,8 +151,8 @@ export function addonChecks(
         id: `addon.${p.index}.hole`,
         ok: !tight,
         message: tight
-          ? why`${counted(cores, 'core')}, pressed to ${len(need)}, do not go through its ${len(p.holeMm!)} hole`
-          : why`${counted(cores, 'core')}, pressed to ${len(need)}, go through its ${len(p.holeMm ?? need)} hole; it takes ${counted(Math.round(p.sizeMm / rowMm), 'row')}' room`,
+          ? why`${counted(cores, 'core')}, squeezed to ${len(need)}, don’t fit through its ${len(p.holeMm!)} hole`
+          : why`${counted(cores, 'core')}, squeezed to ${len(need)}, fit through its ${len(p.holeMm ?? need)} hole; it takes ${counted(Math.round(p.sizeMm / rowMm), 'row')}' room`,
       });
     return out;
   });

@@ -142,7 +142,7 @@ function sequence(
     return fail({
       code: 'sequence.cannot',
       path: '/sequence',
-      message: `These colours cannot be made along this band. ${reasons.join(' ')}`,
+      message: `These colours can’t be made along this band. ${reasons.join(' ')}`,
     });
   }
   return ok({

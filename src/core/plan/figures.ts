@@ -74,7 +74,7 @@ export function figures(
       unit: 'g',
       why: why`${len(usedMm)} of cord stay in the piece × ${num(r.cord.gramsPerMetre, 1)} g/m${addonsG > 0 ? why` + add-ons ${num(addonsG, 0)} g` : []}, without hardware`,
     },
-    total: mm('cord in all', totalMm, why`all cuts together`),
+    total: mm('cord in all', totalMm, why`the sum of all cuts`),
     minutes: { label: 'time', value: minutes.value, unit: 'min', why: minutes.why },
     ruleOfThumb: mm(
       'rule of thumb',

@@ -93,7 +93,7 @@ function nothingToWeave({ r, layout, closing }: ClosedDesign) {
     path: isBuckle ? '/closure/sizeMm' : '/closure',
     message:
       layout.pieces.length > 1
-        ? 'Case and buckle are as long as the whole strap: nothing is left to weave. Check the case length, or take a smaller buckle.'
+        ? 'Case and buckle are as long as the whole strap: nothing is left to weave. Check the case length, or choose a smaller buckle.'
         : r.closure.isBuckle
           ? 'The buckle is as long as the whole band: nothing is left to weave. Choose a smaller buckle, or check its measured length.'
           : closing.openMm !== undefined

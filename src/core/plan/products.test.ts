@@ -79,7 +79,7 @@ describe('two-piece watch strap', () => {
     const wide = planned(STRAP, { cord: 'nylon-4' });
     const lug = check(wide, 'lug.width');
     expect(lug.ok).toBe(false);
-    expect(whyText(lug.message)).toMatch(/21\.\d mm wide does not go between lugs of 20 mm/);
+    expect(whyText(lug.message)).toMatch(/21\.\d mm wide is too wide for 20 mm lugs/);
     expect(check(planned(STRAP, lug.fix!.patch), 'lug.width').ok).toBe(true);
     expect(check(wide, 'lug.gap').ok).toBe(false);
   });

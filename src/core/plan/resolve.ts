@@ -58,9 +58,9 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
   if (product) issues.push(...measureIssues(design, product));
   const sequence = readSequence(design, issues);
   if (design.tailMm !== undefined)
-    range(issues, design.tailMm, 0, 1000, '/tailMm', 'The length that your hands hold');
+    range(issues, design.tailMm, 0, 1000, '/tailMm', 'The length your hands hold');
   const roundToMm = design.roundToMm ?? DEFAULT_ROUND_MM;
-  range(issues, roundToMm, 1, 500, '/roundToMm', 'The step that cuts are rounded up to');
+  range(issues, roundToMm, 1, 500, '/roundToMm', 'The rounding step for cuts');
   if (issues.length > 0) return { ok: false, issues };
   const measures = measuresOf(design, product);
   const difficulty = know.difficulty(design.pattern.id);
@@ -85,12 +85,12 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
 
 function readSequence(design: Design, issues: Issue[]): readonly Item[] | undefined {
   if (!design.sequence) return undefined;
-  if (design.setup.style !== 'separate' || design.setup.strands) {
+  if (!STYLES[design.setup.style].isByStrand || design.setup.strands) {
     issues.push({
       code: 'sequence.setup',
       path: '/sequence',
       message:
-        'Colours change along the length only where the cords are separate and strands are not given cords one by one.',
+        'Colours can change along the length only when the cords are separate and strands don’t have cords of their own.',
     });
     return undefined;
   }
@@ -139,12 +139,12 @@ function strandIssues(
   solved: SolvedFacts,
   strands: Readonly<Record<string, number>>,
 ): Issue[] {
-  if (design.setup.style !== 'separate') {
+  if (!STYLES[design.setup.style].isByStrand) {
     return [
       {
         code: 'design.strands',
         path: '/setup/strands',
-        message: 'Strands can be given cords of their own only where the cords are separate.',
+        message: 'You can choose a cord for each strand only when the cords are separate.',
       },
     ];
   }

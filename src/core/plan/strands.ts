@@ -2,6 +2,7 @@ import { lanesOfWeave } from '../colour/lanes.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
 import { withStyle } from './adapt.ts';
+import { BY_STRAND } from './setups/index.ts';
 
 type Strands = Record<string, number>;
 
@@ -21,13 +22,13 @@ export function laid(design: Design, facts: SolvedFacts, strands: Strands): Desi
   const { sequence: _gone, ...rest } = design;
   const used = [...new Set(Object.values(strands))].sort((a, b) => a - b);
   const number = new Map(used.map((cord, i) => [cord, i]));
-  const base = withStyle({ ...rest, setup: { style: 'separate' } }, 'separate', facts);
+  const base = withStyle({ ...rest, setup: { style: BY_STRAND } }, BY_STRAND, facts);
   return {
     ...base,
     cords: used.map((cord) => design.cords[cord] ?? base.cords[0]!),
     setup: {
       ...design.setup,
-      style: 'separate',
+      style: BY_STRAND,
       strands: Object.fromEntries(Object.entries(strands).map(([key, cord]) => [key, number.get(cord)!])),
     },
   };

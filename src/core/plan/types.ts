@@ -98,7 +98,7 @@ export interface Band {
 export interface Closed {
   readonly id: string;
   readonly closedMm: number;
-  /** Missing where it opens right up. */
+  /** Missing where it opens flat. */
   readonly openMm?: number;
   /** Distance between the ends of the weave when closed (of a strap: what is not woven, the case aside). */
   readonly gapMm: number;

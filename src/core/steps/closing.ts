@@ -44,7 +44,7 @@ function endStep(end: BandEnd, at: 'start' | 'end', id: string, tag: string): St
       ? [
           why`Hitch each pair of working ends to the bar of the ${end.name} by a cow hitch, the inner pair first, and draw them down until the bar sits on the last row.`,
         ]
-      : [why`Draw the last row hard against the ${end.name}; nothing may slide on its bar.`];
+      : [why`Pull the last row hard against the ${end.name}; nothing may slide on its bar.`];
     return {
       id,
       phase: 'close',
@@ -89,7 +89,7 @@ function endStep(end: BandEnd, at: 'start' | 'end', id: string, tag: string): St
       title: `${tag}${capital(end.name)}`,
       lines,
       look: slides(shape)
-        ? why`It slides with a firm pull and stays where it is left.`
+        ? why`It slides with a firm pull and stays where you leave it.`
         : why`Pull hard at each cord in turn: nothing moves.`,
       ...(picture ? { picture } : {}),
     };

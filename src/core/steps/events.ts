@@ -108,7 +108,7 @@ function beadEvents(band: Band): RowEvent[] {
       title: `Thread the ${a.name}`,
       alert: a.name,
       lines: [
-        why`Cores through its hole, working ends past it on either side; draw the next row up against it.`,
+        why`Cores through its hole, working ends past it on either side; pull the next row up against it.`,
       ],
       look: why`It sits tight between two rows and does not turn.`,
       atMm: a.atMm,
@@ -181,7 +181,7 @@ function markEvents(band: Band): RowEvent[] {
           ? stopLines(band, rowsTo(band, m.atMm))
           : isTry
             ? [
-                why`Lay it round and close it as it will close. From here on it may be right: stop where it sits as you like it, and say so under “Will it reach?”.`,
+                why`Try it on, closed as it will close. From here on it may be right: stop where it fits as you like, and say so under “Will it reach?”.`,
               ]
             : [why`The weave has grown to its mark, ${len(Math.abs(m.atMm))} from the first bar.`],
         atMm: m.atMm,
@@ -194,7 +194,7 @@ function stopLines(band: Band, done: number): Why[] {
   if (end.kind !== 'bar') return [why`Stop here: the rest is the closure’s.`];
   const left = rowMmOf(band) * (band.rows - done);
   return [
-    why`Lead each core round the bar of the ${end.name} from behind and back along itself.`,
+    why`Take each core round the bar of the ${end.name} from behind and back along itself.`,
     why`Slide the ${end.name} along until there is just room for the rows that are left, ${len(left)}; they go over the returned cores and hold them.`,
   ];
 }

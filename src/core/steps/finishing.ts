@@ -8,7 +8,7 @@ import type { Step, WayOfWorking } from './types.ts';
 
 const MELT = {
   flat: 'Melt each stub and press it flat against the band with something cold: strong, but feel for a sharp rim afterwards.',
-  bead: 'Melt each stub and let it draw up into a round bead by itself: smooth on the skin.',
+  bead: 'Melt each stub and let it draw up into a round bead on its own: smooth on the skin.',
 } as const;
 
 const DRY = {
@@ -137,7 +137,7 @@ function care(plan: Plan): Step {
     picture: { kind: 'closed' },
     title: 'Tell the wearer',
     lines: [
-      why`Wash it by hand, lay it flat to dry: cord draws up a little the first time it dries.`,
+      why`Wash it by hand and dry it flat: cord shrinks a little the first time.`,
       why`Cord is not for climbing, lifting or holding a person, whatever its label says.`,
     ],
     cautions: wearing(plan.cautions),

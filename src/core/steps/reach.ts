@@ -205,7 +205,7 @@ function remedies(ask: ReachAsk, r: Omit<Reach, 'remedies'>, worst: EndReach): R
     out.push({
       id: 'fid',
       ok: again.verdict === 'reaches',
-      what: why`Tie the last rows with a fid: an end may then be ${len(toolMm)} instead of ${len(held)}, ${counted(gained, 'row')} more; chance that it reaches ${percent(round(again.chance))}.`,
+      what: why`Tie the last rows with a fid: an end can then be ${len(toolMm)} instead of ${len(held)}, enough for ${counted(gained, 'row')} more and a ${percent(round(again.chance))} chance that it reaches.`,
     });
   }
   const shorter = missing * rowMm;
@@ -221,7 +221,7 @@ function remedies(ask: ReachAsk, r: Omit<Reach, 'remedies'>, worst: EndReach): R
     out.push({
       id: 'spread',
       ok: gap <= MOST_SPREAD * plan.metrics.diameterMm,
-      what: why`Spread the rows that are left: ${num(makes, 0)} of them with ${len(gap)} more between each fill the same length${gap > MOST_SPREAD * plan.metrics.diameterMm ? '; the cores would show' : ''}.`,
+      what: why`Spread the remaining rows: ${num(makes, 0)} of them with ${len(gap)} more between each fill the same length${gap > MOST_SPREAD * plan.metrics.diameterMm ? '; the cores would show' : ''}.`,
     });
   }
   const other = r.ends.filter((e) => e !== worst).toSorted((x, y) => y.rows - x.rows)[0];
@@ -233,7 +233,7 @@ function remedies(ask: ReachAsk, r: Omit<Reach, 'remedies'>, worst: EndReach): R
       ok: gains,
       what: gains
         ? why`Swap the ends: ${other.end.letter} is ${len(other.leftMm - worst.leftMm)} longer, so let it take the path that uses more cord.`
-        : why`Swapping the ends gains nothing: both ways take as much cord.`,
+        : why`Swapping the ends gains nothing: both paths use the same amount of cord.`,
     });
   }
   out.push(splice(ask, r, worst, makes, rowsDone, perRow));
@@ -257,7 +257,7 @@ function splice(
     return {
       id: 'splice',
       ok: false,
-      what: why`Too near to the closure for a splice: it would show and bear the pull.`,
+      what: why`Too close to the closure for a splice: it would show, and carry the pull.`,
     };
   const after = r.rowsNeeded - (row - rowsDone);
   return {

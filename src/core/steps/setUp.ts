@@ -61,7 +61,7 @@ function holdStep(design: Design, plan: Plan, b: number): Step {
   const lines: Why[] =
     hold === 'hand'
       ? [
-          why`Nothing holds it: lay it on the tape now and then. From the first bar to the end of the weave it will be ${len(far)}.`,
+          why`Nothing holds it, so check it against the tape now and then. From the first bar to the end of the weave it will be ${len(far)}.`,
         ]
       : hold === 'tape'
         ? [
@@ -157,11 +157,11 @@ function coreSteps(plan: Plan, band: Band, cords: readonly CordCut[], b: number)
   const lines: Why[] = isOneCord
     ? [
         band.end.kind === 'bar'
-          ? why`Lead both ends straight to the ${band.end.name}, from behind over its bar, and bring them back: they are the working ends now, and rows grow from here towards the ${band.start.name}.`
-          : why`Lead both ends straight to the mark for the last row and turn them back there: they are the working ends now.`,
+          ? why`Take both ends straight to the ${band.end.name}, from behind over its bar, and bring them back: they are the working ends now, and rows grow from here towards the ${band.start.name}.`
+          : why`Take both ends straight to the mark for the last row and turn them back there: they are the working ends now.`,
       ]
     : [
-        why`Lay ${cored.map((c) => c.letter).join(' and ')} straight along as cores, drawn as tight as you mean to keep them.`,
+        why`Lay ${cored.map((c) => c.letter).join(' and ')} straight along as cores, pulled as tight as you mean to keep them.`,
         ...(works.length > 0 && !STYLES[plan.style].isSideBySide
           ? [
               why`Put the middle of ${works.map((c) => c.letter).join(' and ')} behind the cores, up against the ${band.start.name}: one end to each side.`,

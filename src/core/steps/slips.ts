@@ -49,7 +49,7 @@ export function slipsFor(known: Known): SlipKind[] {
       title: 'The same side twice',
       looks: looks('same-side', 'two rows lean the same way'),
       stays: 'no',
-      advice: 'From here on every row is on the wrong side and the band turns half round. Undo it.',
+      advice: 'From here on, every row starts on the wrong side and the band twists half a turn. Undo it.',
       slip: { kind: 'again' },
     },
     {
@@ -57,7 +57,7 @@ export function slipsFor(known: Known): SlipKind[] {
       title: 'The other side once',
       looks: looks('other-side', 'one row leans against all others'),
       stays: carriesLoad ? 'no' : 'may',
-      advice: 'It holds. One row leans the other way; leave it only where it is not seen.',
+      advice: 'It holds, but one row leans the other way. Leave it only where nobody sees it.',
       slip: { kind: 'mirrored' },
     },
     {
@@ -73,8 +73,7 @@ export function slipsFor(known: Known): SlipKind[] {
       title: 'On the wrong side of a core',
       looks: looks('wrong-core', 'a core shows where a cord should cover it'),
       stays: carriesLoad ? 'no' : 'may',
-      advice:
-        'The row holds, but one core lies bare on one face. Leave it only on the face that is not seen.',
+      advice: 'The row holds, but one core is bare on one face. Leave it only on the face that nobody sees.',
       slip: { kind: 'core', move: 0, which: 'first' },
     },
     {
@@ -103,7 +102,7 @@ export function slipsFor(known: Known): SlipKind[] {
       stays: hasCores || carriesLoad ? 'no' : 'may',
       advice: hasCores
         ? 'The end does not lock the row: it pulls out. Undo it.'
-        : 'It holds, but it shows. Leave it only on the face that is not seen.',
+        : 'It holds, but it shows. Leave it only on the face that nobody sees.',
       slip: { kind: 'crossing' },
     },
     {
@@ -112,7 +111,7 @@ export function slipsFor(known: Known): SlipKind[] {
       looks: looks('loose', 'one row stands out and gives under the thumb'),
       stays: 'yes',
       advice:
-        'Nothing is undone: draw the slack through, row by row, from here to the last one, and pull both ends even.',
+        'No need to undo: work the slack through row by row, from here to the last one, then pull both ends even.',
       slip: 'loose',
     },
     {
@@ -120,7 +119,7 @@ export function slipsFor(known: Known): SlipKind[] {
       title: 'Colours changed places',
       looks: 'from one row on, the edge and the middle have swapped colours',
       stays: 'may',
-      advice: 'It holds as well as before. Undo it only if the change shows where it should not.',
+      advice: 'It holds as well as before. Undo it only if the change shows where it shouldn’t.',
       slip: 'colours',
     },
   ];

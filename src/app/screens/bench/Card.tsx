@@ -67,9 +67,9 @@ export function Card({ onExport }: Props) {
         Cut away from your hand.{' '}
         {melts
           ? 'Seal ends with the flame away from you, in moving air; molten cord sticks and burns: wait.'
-          : 'This fibre does not melt: whip, stitch or glue the ends.'}
+          : 'This fibre doesn’t melt: whip, stitch or glue the ends.'}
       </p>
-      {plan.style !== 'folded' && (
+      {plan.cords.filter((c) => !c.isExtra).length > 1 && (
         <Suspense>
           <BarOrder plan={plan} planned={planned} />
         </Suspense>

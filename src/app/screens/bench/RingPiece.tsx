@@ -124,7 +124,7 @@ function Facts({ shown, room, x, y, width }: FactsProps) {
         </g>
       ))}
       <text x={x} y={y + bars.length * (BAR_PX + 26) + 4}>
-        {opens === undefined ? 'Opens right up.' : `It opens by ${show(opens - closed.closedMm)}.`}{' '}
+        {opens === undefined ? 'Opens flat.' : `It opens by ${show(opens - closed.closedMm)}.`}{' '}
         {closed.dangles
           ? `Closed, ${show(closed.danglesMm, { kind: 'small' })} dangles: ${closed.dangles}.`
           : ''}

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { cordLetter } from '../../../core/colour/palette.ts';
 import { findProduct } from '../../../core/fit/products.ts';
+import { STYLES } from '../../../core/plan/setups/index.ts';
 import { useBench, usePlan } from './BenchContext.tsx';
 import { AddonsWord } from './words/addonWords.tsx';
 import { BandsWord } from './words/bandWords.tsx';
@@ -93,7 +94,7 @@ function Colours() {
       </span>
     ));
   if (design.cords.length === 1) return <ColourWord index={0} place="of the cord" />;
-  if (design.setup.style === 'separate') {
+  if (STYLES[design.setup.style].second === 'cores') {
     return (
       <>
         <ColourWord index={0} place="of the working cord" /> over{' '}

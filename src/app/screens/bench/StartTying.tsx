@@ -43,11 +43,11 @@ export function StartTying() {
         disabled={busy || !pieces}
         onClick={() => void start()}
       >
-        <Play size={20} aria-hidden /> {open ? 'Go on tying' : 'Start tying'}
+        <Play size={20} aria-hidden /> {open ? 'Continue tying' : 'Start tying'}
       </Button>
       {isOlder && (
         <p className="col-span-2 text-[15px] text-ink-soft leading-snug" data-testid="older-piece">
-          The piece on the table was cut before the last changes here; it goes on as it was.{' '}
+          The piece on the table was cut before the latest changes; it stays as it was.{' '}
           <button type="button" className="underline" onClick={() => void start(true)}>
             Start another
           </button>

@@ -19,7 +19,7 @@ export function Warp() {
       <h2 className="font-bold font-title text-xl">
         The warp{' '}
         <span className="font-normal font-sans text-ink-soft text-sm">
-          every cord unrolled, at one scale; point at a stretch to see where it ends up
+          every cord unrolled, to one scale; point at a stretch to see where it goes
         </span>
       </h2>
       <ol className="mt-2 flex flex-col gap-3">
@@ -95,7 +95,7 @@ function Lane({ plan, cord, index, share }: { plan: Plan; cord: CordCut; index: 
         aside={
           <>
             <LikelyBar cord={cord} chance={plan.chance} />
-            In nineteen of twenty pieces it needs {show(cord.neededMm[0], { kind: 'cut' })} to{' '}
+            In 19 pieces out of 20 it needs {show(cord.neededMm[0], { kind: 'cut' })} to{' '}
             {show(cord.neededMm[1], { kind: 'cut' })}, hand lengths included. The rule of thumb for a Solomon
             bar, a foot of cord for each inch, would give {show(thumb.value, { kind: 'cut' })} in all; this
             plan cuts {show(plan.figures.total.value, { kind: 'cut' })}, hand lengths and spare included.

@@ -45,7 +45,7 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
     ...(plan.bands.some((b) =>
       [b.start, b.end].some((e) => e.shape.shape === 'loop' || e.shape.shape === 'run'),
     )
-      ? [['closure', 'Loop and knot hold, what slides stays where it is left']]
+      ? [['closure', 'Loop and knot hold, and what slides stays where you leave it']]
       : [['closure', 'It closes and opens, and the hardware sits fast']]),
   ] as const;
   const ends = plan.bands.flatMap((_, band) =>

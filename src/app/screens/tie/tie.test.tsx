@@ -15,7 +15,7 @@ const press = (key: string, init: KeyboardEventInit & { readonly on?: Element } 
 };
 
 describe('Tie’s keys', () => {
-  it('Space and → go on, ← goes back, a number before U says how many rows', () => {
+  it('Space or → for the next step, ← to go back; a number before U sets how many rows', () => {
     const keys = fakeKeys();
     renderHook(() => useTieKeys(keys, undefined));
     press(' ');

@@ -12,6 +12,7 @@ import { weavePath } from '../../paths.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { Select } from '../../ui/Select.tsx';
 
 interface Props {
   readonly start: string;
@@ -27,6 +28,7 @@ const REST_MS = 500;
 /** The notation, to read and to change: it solves itself anew as one types, and says where it goes wrong. */
 export function NotationEditor({ start, squash, load, baseName, onSolved }: Props) {
   const [typed, setTyped] = useState<string>();
+  const [ratio, setRatio] = useState(1);
   const hasCores = /^core /m.test(start);
   const text = typed ?? start;
   const solver = useSolver(typed, squash, load, onSolved);
@@ -39,23 +41,21 @@ export function NotationEditor({ start, squash, load, baseName, onSolved }: Prop
         </span>
       </h2>
       {hasCores && (
-        <label className="mt-1 flex flex-wrap items-center gap-2">
+        <div className="mt-1 flex flex-wrap items-center gap-2">
           Cores
-          <select
-            defaultValue="1"
-            onChange={(e) => setTyped(withCoreRatio(typed ?? start, Number(e.target.value)))}
-            className="rounded border border-ink-soft bg-white px-2 py-1"
-          >
-            {RATIOS.map((r) => (
-              <option key={r.ratio} value={r.ratio}>
-                {r.name}
-              </option>
-            ))}
-          </select>
+          <Select
+            label="Cores"
+            value={ratio}
+            onChange={(next) => {
+              setRatio(next);
+              setTyped(withCoreRatio(typed ?? start, next));
+            }}
+            choices={RATIOS.map((r) => ({ value: r.ratio, name: r.name }))}
+          />
           <span className="text-ink-soft text-sm">
             changing the core thickness means solving the weave again
           </span>
-        </label>
+        </div>
       )}
       <textarea
         aria-label="Notation of this weave"

@@ -6,6 +6,7 @@ import { weaveMetrics } from '../../../core/usage/metrics.ts';
 import { withSwatch, workPerLength } from '../../../core/usage/swatch.ts';
 import { len, num, percent, why } from '../../../core/why/why.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
+import { Select } from '../../ui/Select.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber } from '../../ui/WhyNumber.tsx';
 
@@ -28,22 +29,16 @@ export function Usage({ solved, cordId, onCord }: Props) {
   const range = (value: number) =>
     `${(value * (1 - m.spread)).toFixed(1)}–${(value * (1 + m.spread)).toFixed(1)}`;
   return (
-    <section aria-label="What it takes">
-      <h2 className="font-bold font-title text-xl">
-        What it takes in{' '}
-        <select
-          aria-label="Cord"
+    <section aria-label="What it uses">
+      <div className="flex items-center gap-2">
+        <h2 className="font-bold font-title text-xl">What it uses in</h2>
+        <Select
+          label="Cord"
           value={cordId}
-          onChange={(e) => onCord(e.target.value)}
-          className="rounded border border-ink-soft bg-white px-2 py-0.5 font-normal font-sans text-base"
-        >
-          {CORDS.map((k) => (
-            <option key={k.id} value={k.id}>
-              {k.name}
-            </option>
-          ))}
-        </select>
-      </h2>
+          onChange={onCord}
+          choices={CORDS.map((k) => ({ value: k.id, name: k.name }))}
+        />
+      </div>
       {solved.kind === 'weave' ? (
         <>
           <dl className="mt-2 flex flex-wrap gap-x-8 gap-y-1">

@@ -43,7 +43,7 @@ export default function WeavePage() {
   if (!isNew && isReady && id && !know.facts(id)) {
     return (
       <main className="p-8" role="alert">
-        There is no weave called “{id}” here.{' '}
+        There is no weave called “{id}”.{' '}
         <Link to="/weaves" className="underline">
           Back to the library
         </Link>

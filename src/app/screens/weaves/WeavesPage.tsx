@@ -3,10 +3,12 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { CORDS, effectiveDiameterMm } from '../../../core/cord/cords.ts';
 import { findPattern, PATTERNS } from '../../../core/patterns/index.ts';
+import { capital } from '../../../core/words.ts';
 import { weavePath } from '../../paths.ts';
 import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
 import { BadRecords } from '../../ui/BadRecords.tsx';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
+import { Select } from '../../ui/Select.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { applyFilters, FILTERS, type FilterState, type Listed, listed, NO_FILTERS } from './filters.ts';
 
@@ -27,36 +29,28 @@ export default function WeavesPage() {
     <main className="px-5 py-4">
       <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
         <h1 className="font-bold font-title text-3xl">Weaves</h1>
-        <label className="flex items-center gap-2">
+        <span className="flex items-center gap-2">
           in
-          <select
+          <Select
+            label="Cord"
             value={cordId}
-            onChange={(e) => setCordId(e.target.value)}
-            className="rounded border border-ink-soft bg-white px-2 py-1"
-          >
-            {CORDS.map((c) => (
-              <option key={c.id} value={c.id}>
-                {c.name}
-              </option>
-            ))}
-          </select>
-        </label>
+            onChange={setCordId}
+            choices={CORDS.map((c) => ({ value: c.id, name: c.name }))}
+          />
+        </span>
         {FILTERS.map((filter) => (
-          <label key={filter.id} className="flex items-center gap-2">
+          <span key={filter.id} className="flex items-center gap-2">
             {filter.name}
-            <select
+            <Select
+              label={capital(filter.name)}
               value={filters[filter.id] ?? ''}
-              onChange={(e) => setFilters({ ...filters, [filter.id]: e.target.value || undefined })}
-              className="rounded border border-ink-soft bg-white px-2 py-1"
-            >
-              <option value="">any</option>
-              {filter.choices.map((c) => (
-                <option key={c.id} value={c.id}>
-                  {c.name}
-                </option>
-              ))}
-            </select>
-          </label>
+              onChange={(choice) => setFilters({ ...filters, [filter.id]: choice || undefined })}
+              choices={[
+                { value: '', name: 'any' },
+                ...filter.choices.map((c) => ({ value: c.id, name: c.name })),
+              ]}
+            />
+          </span>
         ))}
         <Link
           to="/weaves/new"

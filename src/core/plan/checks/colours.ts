@@ -21,7 +21,7 @@ function apart({ r }: CheckContext): Check[] {
       isNote: hard !== undefined,
       message: hard
         ? why`${hard.a.name} and ${hard.b.name} are hard to tell apart (${hard.sights.map((sight) => `${sight}, ${difference(hard.a.base, hard.b.base, sight).toFixed(0)} of the ${HARD_TO_TELL} steps that eyes need`).join(', ')}): use their letters, or choose a cord with flecks or a stripe`
-        : why`the cords can be told apart by their lightness too, or by their texture`,
+        : why`the cords can be told apart by lightness or texture, too`,
     },
   ];
 }
@@ -48,10 +48,10 @@ function even(c: CheckContext): Check[] {
     id: 'sequence.even',
     ok: true,
     message: mirrored
-      ? why`the colours are alike from both ends`
+      ? why`the colours read the same from both ends`
       : rows % 2 === 1
-        ? why`the colours are not alike from both ends; an odd ${counted(rows, 'row')} have a middle row: one row more or fewer may suit better`
-        : why`the colours are not alike from both ends`,
+        ? why`the colours don’t read the same from both ends; an odd ${counted(rows, 'row')} have a middle row: one row more or fewer may suit better`
+        : why`the colours don’t read the same from both ends`,
     ...(mirrored ? {} : { fix: rows % 2 === 1 ? more : fewer }),
   });
   return out;

@@ -46,8 +46,8 @@ function lugWidth({ r, m }: CheckContext): Check[] {
       id: 'lug.width',
       ok,
       message: ok
-        ? why`a band ${len(m.widthMm)} wide goes between lugs of ${len(lug)}`
-        : why`a band ${len(m.widthMm)} wide does not go between lugs of ${len(lug)}.${thinner ? why` In ${thinner.name} it would be ${len((m.widthMm / m.diameterMm) * effectiveDiameterMm(thinner))}.` : []}${what}`,
+        ? why`a band ${len(m.widthMm)} wide fits between ${len(lug)} lugs`
+        : why`a band ${len(m.widthMm)} wide is too wide for ${len(lug)} lugs.${thinner ? why` In ${thinner.name} it would be ${len((m.widthMm / m.diameterMm) * effectiveDiameterMm(thinner))}.` : []}${what}`,
       ...(!ok && thinner ? { fix: { label: why`choose ${thinner.name}`, patch: { cord: thinner.id } } } : {}),
       ...(!ok && !thinner && here[0] ? { fix: weave(here[0]) } : {}),
     },
@@ -65,8 +65,8 @@ function lugGap({ r, m }: CheckContext): Check[] {
       id: 'lug.gap',
       ok,
       message: ok
-        ? why`a cord of ${len(m.diameterMm)} goes between spring bar and case, ${len(gap)}`
-        : why`a cord of ${len(m.diameterMm)} does not go between spring bar and case, ${len(gap)}${thinner ? why`; ${thinner.name} does` : why`: choose curved bars that leave a larger gap`}.`,
+        ? why`a ${len(m.diameterMm)} cord fits the ${len(gap)} gap between spring bar and case`
+        : why`a ${len(m.diameterMm)} cord is too thick for the ${len(gap)} gap between spring bar and case${thinner ? why`; ${thinner.name} does` : why`: choose curved bars that leave a larger gap`}.`,
       ...(!ok && thinner ? { fix: { label: why`choose ${thinner.name}`, patch: { cord: thinner.id } } } : {}),
     },
   ];
@@ -86,8 +86,8 @@ function passUnder({ r, m }: CheckContext): Check[] {
       id: 'lug.gap',
       ok,
       message: ok
-        ? why`a band ${len(m.thicknessMm)} thick runs through between spring bar and case, ${len(gap)}`
-        : why`a band ${len(m.thicknessMm)} thick does not run through between spring bar and case, ${len(gap)}.${fits[0] ? why` ${fits[0].name} in ${fits[0].cord.name} does: ${len(fits[0].thicknessMm)} thick, ${len(fits[0].widthMm)} wide.` : why` Only a thinner, narrower braid would.`}`,
+        ? why`a band ${len(m.thicknessMm)} thick fits through the ${len(gap)} gap between spring bar and case`
+        : why`a band ${len(m.thicknessMm)} thick is too thick for the ${len(gap)} gap between spring bar and case.${fits[0] ? why` ${fits[0].name} in ${fits[0].cord.name} does: ${len(fits[0].thicknessMm)} thick, ${len(fits[0].widthMm)} wide.` : why` Only a thinner, narrower braid would.`}`,
       ...(!ok && fits[0] ? { fix: weave(fits[0]) } : {}),
     },
   ];
@@ -147,8 +147,8 @@ function ring({ r, m, bands, ring: place }: CheckContext): Check[] {
       id: 'collar.ring',
       ok,
       message: ok
-        ? why`the ring lies under rows ${num(place.fromRow, 0)} to ${num(place.toRow, 0)}: ${counted(rows, 'row')} of ${len(m.rowHeightMm)} cover its flat side of ${len(place.flatMm)}`
-        : why`the ring’s flat side of ${len(place.flatMm)} does not lie within the rows: it needs two rows beyond it on each side`,
+        ? why`the ring sits under rows ${num(place.fromRow, 0)} to ${num(place.toRow, 0)}: ${counted(rows, 'row')} of ${len(m.rowHeightMm)} cover its flat side of ${len(place.flatMm)}`
+        : why`the ring’s flat side of ${len(place.flatMm)} is too near an end of the weave: it needs two rows beyond it on each side`,
       ...(ok
         ? {}
         : {

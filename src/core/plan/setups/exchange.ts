@@ -1,6 +1,7 @@
 import { cordLetter } from '../../colour/palette.ts';
 import type { Stretch } from '../../colour/sequence.ts';
 import { len, num, why } from '../../why/why.ts';
+import { times } from '../../words.ts';
 import type { CordPart } from '../types.ts';
 import { behind, changeMark, rowMmOf, totalCut, type WayMade } from './changes.ts';
 import { inPairs, lanesOf, type SetupContext, startOf } from './context.ts';
@@ -13,14 +14,14 @@ export function exchange(c: SetupContext, stretches: readonly Stretch[], way: 's
   const used = [...new Set(stretches.map((s) => s.cord))].sort();
   const no = (reason: string): WayMade => ({ way, ok: false, reason });
   if (c.start.kind === 'run' || c.end.kind === 'run')
-    return no('The cords inside run on into the closure and cannot change places with the working ones.');
-  if (used.length !== 2) return no(`It changes between two cords, not ${used.length}.`);
+    return no('The cores run on into the closure, so they can’t change places with the working ends.');
+  if (used.length !== 2) return no(`This only works between two cords, not ${used.length}.`);
   const inside = way === 'swap' ? cores : cores.slice(1, -1);
   if (works.length !== 2 || inside.length !== 2 || (way === 'swap' && cores.length !== 2))
     return no(
       way === 'swap'
-        ? 'Only where two working ends go round two cores can they change places.'
-        : 'There is no room for another cord inside: it takes two working ends over four cores.',
+        ? 'Cords can only change places where two working ends go round two cores.'
+        : 'There is no room for another cord inside: this needs two working ends over four cores.',
     );
   const row = rowMmOf(c);
   const at = (r: number) => startOf(c) + r * row;
@@ -88,6 +89,6 @@ export function exchange(c: SetupContext, stretches: readonly Stretch[], way: 's
     setUp: { cords: all, marks: stretches.slice(1).map((s) => changeMark(at(s.from), s)) },
     cordMm: totalCut(all),
     splices: 0,
-    words: why`no splice; ${num(stretches.length - 1, 0)} times the cords change places`,
+    words: why`no splices; the cords swap places ${times(stretches.length - 1)}`,
   };
 }

@@ -102,7 +102,7 @@ function halfOf(c: Needs, f: Finish, parts: readonly CordPart[]): Half {
   const needMm = parts.reduce((sum, p) => sum + p.lengthMm, 0);
   if (wovenMm < LEAST_WOVEN_MM) {
     const lengthMm = Math.max(0, c.q * FIXED_SD_MM);
-    const words = why`nothing here is woven; only the tape and its knots may be off, by about ${len(FIXED_SD_MM)}: ${num(c.q)} times that`;
+    const words = why`nothing here is woven; only measuring and knots may be off, by about ${len(FIXED_SD_MM)}: ${num(c.q)} times that`;
     const end = { wovenMm: 0, variance: 0, loading: 0, surplus: 0 };
     return { parts, needMm, end, spare: { what: 'margin', lengthMm, why: words } };
   }

@@ -14,8 +14,14 @@ interface StyleRecord {
   readonly turnsBack: boolean;
   /** Every cord is hitched to the bar, each beside the next. */
   readonly isSideBySide: boolean;
+  /** Each strand can be given a cord of its own, and colours can change along the length. */
+  readonly isByStrand: boolean;
+  /** What the second colour is seen as, where there are two: the cores inside, or the edges beside a front. */
+  readonly second: 'cores' | 'edges';
   /** In the middle of a sentence. */
   readonly name: string;
+  /** What it means for the maker. */
+  readonly note: string;
   readonly cords: (facts: SolvedFacts) => number;
   /** Why a weave cannot be set up so. */
   readonly unsuited: (facts: SolvedFacts) => string | undefined;
@@ -56,6 +62,9 @@ export const ORDER: readonly Style[] = ['folded', 'separate', 'side-by-side', 'f
 export const STYLES: Readonly<Record<Style, StyleRecord>> = {
   folded: {
     name: 'one folded cord',
+    note: 'Hitched at its middle; cores and working ends are the same cord. No ends at the first half; both halves must be there from the start.',
+    isByStrand: false,
+    second: 'edges',
     turnsBack: true,
     isSideBySide: false,
     cords: () => 1,
@@ -64,7 +73,10 @@ export const STYLES: Readonly<Record<Style, StyleRecord>> = {
     run: folded,
   },
   fused: {
-    name: 'two fused cords',
+    name: 'two colours fused',
+    note: 'Two cords joined into one: one makes the front, the other the edges. The join is inside, away from the closure.',
+    isByStrand: false,
+    second: 'edges',
     turnsBack: true,
     isSideBySide: false,
     cords: () => 2,
@@ -74,6 +86,9 @@ export const STYLES: Readonly<Record<Style, StyleRecord>> = {
   },
   separate: {
     name: 'separate cords',
+    note: 'Core cords and working cords, each started from its middle. Cores may run on into a knot or loop; the second half may come late.',
+    isByStrand: true,
+    second: 'cores',
     turnsBack: false,
     isSideBySide: false,
     cords: (facts) => (hasCores(facts) ? 2 : 1),
@@ -82,14 +97,17 @@ export const STYLES: Readonly<Record<Style, StyleRecord>> = {
     run: separate,
   },
   'side-by-side': {
-    name: 'cords hitched side by side',
+    name: 'cords side by side',
+    note: 'Every cord folded and hitched beside the next, in order from left to right; each gives two neighbouring ends.',
+    isByStrand: false,
+    second: 'edges',
     turnsBack: false,
     isSideBySide: true,
     cords: () => 1,
     unsuited: (facts) =>
       hasCores(facts)
         ? undefined
-        : 'Without cores the cords lie side by side anyway: choose separate cords for this weave.',
+        : 'This weave has no cores, so its cords are side by side anyway: choose separate cords.',
     unsuitedEnds: ({ start, end }) =>
       start.kind === 'bar' && end.kind !== 'run'
         ? undefined
@@ -102,3 +120,6 @@ export const stylesFor = (facts: SolvedFacts, ends?: Ends): Style[] =>
   (Object.keys(STYLES) as Style[]).filter(
     (style) => !STYLES[style].unsuited(facts) && !(ends && STYLES[style].unsuitedEnds(ends)),
   );
+
+/** The set-up in which strands have cords of their own. */
+export const BY_STRAND: Style = (Object.keys(STYLES) as Style[]).find((style) => STYLES[style].isByStrand)!;

@@ -161,7 +161,7 @@ export function tail(c: SetupContext, work: Lane): CordPart {
   return {
     what: 'tail',
     lengthMm: c.r.handMm('row'),
-    why: why`hand length: your hands need ${len(c.r.handMm('row'))} of each end to tie the last row. It is snipped off afterwards, so it is also your first reserve`,
+    why: why`hand length: your hands need ${len(c.r.handMm('row'))} of each end to tie the last row. You snip it off afterwards, so it is also your first reserve`,
     strand: work.name,
     lane: work.lane,
   };

@@ -22,7 +22,7 @@ export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade 
   if (c.r.product.carriesLoad) return no('A piece that carries a load is never spliced.');
   if (!c.r.melts) return no('This fibre does not melt: it cannot be fused end to end.');
   if (c.start.kind === 'run' && lanesOf(c.m, 'core').length === 0)
-    return no('The strands run on into the closure; splice-free ways are kept there.');
+    return no('The strands run on into the closure, so they aren’t spliced.');
   const [cores, works] = [lanesOf(c.m, 'core'), lanesOf(c.m, 'work')];
   const row = rowMmOf(c);
   const isClear = (mm: number) => mm >= SPLICE_FROM_END_MM && mm <= c.wovenMm - SPLICE_FROM_END_MM;
@@ -37,10 +37,10 @@ export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade 
         return no(`${lane.name} never lies under anything: no splice in it can be hidden.`);
       const clear = near.filter((p) => isClear(p.alongMm));
       if (clear.length === 0)
-        return no(`The change after row ${change} lies nearer than ${SPLICE_FROM_END_MM} mm to a closure.`);
+        return no(`The change after row ${change} is nearer than ${SPLICE_FROM_END_MM} mm to a closure.`);
       const place = clear.find((p) => !rowsTaken.has(p.row) && Math.abs(p.row + 0.5 - change) <= MOST_OFF);
       if (!place)
-        return no(`The changes about row ${change} come so close that two splices would lie in one row.`);
+        return no(`The changes around row ${change} are so close that two splices would be in one row.`);
       rowsTaken.add(place.row);
       places[k]!.push(place);
     }

@@ -1,12 +1,5 @@
 import { useState } from 'react';
-import {
-  bringLooks,
-  type CordColour,
-  freeLookId,
-  LOOKS,
-  type Look,
-  PALETTE,
-} from '../../../../core/colour/palette.ts';
+import { bringLooks, type CordColour, freeLookId, LOOKS, PALETTE } from '../../../../core/colour/palette.ts';
 import { cordScene } from '../../../../core/drawing/cordSample.ts';
 import { PER_MM } from '../../../../core/drawing/shape.ts';
 import { sceneSvg } from '../../../../core/drawing/svg.ts';
@@ -15,6 +8,7 @@ import { formatPalette } from '../../../../core/formats/palette.ts';
 import { download, fileStem } from '../../../export/download.ts';
 import { readPaletteFile } from '../../../export/paletteFile.ts';
 import { Button } from '../../../ui/Button.tsx';
+import { Select } from '../../../ui/Select.tsx';
 import { Shapes } from '../../../ui/Shapes.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
 import { useBench } from '../BenchContext.tsx';
@@ -97,20 +91,15 @@ export default function OwnLook({ index }: { readonly index: number }) {
         />
       </div>
       <div className="flex flex-wrap items-end gap-3">
-        <label className="flex flex-col gap-1">
+        <div className="flex flex-col gap-1">
           <span className="font-medium text-sm">Look</span>
-          <select
-            className="rounded border border-ink-soft bg-white px-2 py-1.5"
+          <Select
+            label="Look"
             value={draft.look}
-            onChange={(e) => setDraft({ ...draft, look: e.target.value as Look })}
-          >
-            {LOOKS.map((l) => (
-              <option key={l.look} value={l.look}>
-                {l.name}
-              </option>
-            ))}
-          </select>
-        </label>
+            onChange={(look) => setDraft({ ...draft, look })}
+            choices={LOOKS.map((l) => ({ value: l.look, name: l.name }))}
+          />
+        </div>
         <Colour label="Base" value={draft.base} onChange={(base) => setDraft({ ...draft, base })} />
         {Array.from({ length: accents }, (_, i) => (
           <Colour

@@ -54,9 +54,7 @@ export function WidthHelp() {
           </li>
         ))}
       </ul>
-      {sizes.length === 0 && (
-        <p className="text-ink-soft text-sm">None of the library does: take thinner cord.</p>
-      )}
+      {sizes.length === 0 && <p className="text-ink-soft text-sm">No weave fits: choose thinner cord.</p>}
     </section>
   );
 }

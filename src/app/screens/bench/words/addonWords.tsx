@@ -43,8 +43,8 @@ function AddonsPicker() {
       <fieldset className="flex flex-wrap gap-2">
         <legend className="mb-1 text-ink-soft text-sm">
           {isFull
-            ? `A design can hold ${MOST} add-ons, and this one has them all. Take one off to add another.`
-            : 'Put on, in the middle; drag it along the Beam, or type its place.'}
+            ? `A design can hold ${MOST} add-ons, and this one is full. Remove one to add another.`
+            : 'Added in the middle; drag it along the Beam, or type its place.'}
         </legend>
         {KINDS.map((kind) => (
           <Button
@@ -140,9 +140,9 @@ function AddonFields({ addon, index, onChange, onRemove }: FieldsProps) {
           aria-pressed={'centre' in addon.at}
           onClick={() => onChange({ ...addon, at: { centre: true } })}
         >
-          Exact centre
+          Centre it
         </Button>
-        <Button onClick={onRemove}>Take it off</Button>
+        <Button onClick={onRemove}>Remove</Button>
       </div>
     </section>
   );

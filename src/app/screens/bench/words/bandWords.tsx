@@ -4,6 +4,7 @@ import { cordLetter } from '../../../../core/colour/palette.ts';
 import { formatSequence, layOnRows, parseSequence } from '../../../../core/colour/sequence.ts';
 import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { adapt, withStyle } from '../../../../core/plan/adapt.ts';
+import { BY_STRAND } from '../../../../core/plan/setups/index.ts';
 import { WAY_NAMES, type Way } from '../../../../core/plan/setups/sequence.ts';
 import { evened, mirrored } from '../../../../core/plan/symmetryHelp.ts';
 import { readSequenceFile } from '../../../export/sequenceFile.ts';
@@ -59,7 +60,7 @@ function BandsPicker() {
     const facts = know.facts(design.pattern.id);
     // Bands need separate cords of at least two colours.
     const { strands: _one, ...setup } = design.setup;
-    const base = facts ? withStyle({ ...design, setup }, 'separate', facts) : design;
+    const base = facts ? withStyle({ ...design, setup }, BY_STRAND, facts) : design;
     const cords = base.cords.length >= design.cords.length ? base.cords : design.cords;
     dispatch(
       { type: 'become', design: { ...base, cords, sequence: { ...design.sequence, text } } },
@@ -126,7 +127,7 @@ function BandsPicker() {
         </Button>
       </div>
       <label className="cursor-pointer self-start rounded-md border border-ink-soft px-3 py-1.5 text-[15px] focus-within:outline-2 hover:bg-rule/50">
-        Read it from a file
+        Read from a file
         <input
           type="file"
           accept=".txt,.csv,text/plain,text/csv"
@@ -192,7 +193,7 @@ function CodeField({
     const length = stretches.slice(0, -1).reduce((n, s) => n + s.to - s.from, 0) + lastRun(made.value);
     if (length > rows)
       return setProblem(
-        `It takes ${length} rows and the band has ${rows}: shorten it, or take thinner cord.`,
+        `It needs ${length} rows and the band has ${rows}: shorten it, or choose thinner cord.`,
       );
     setProblem(undefined);
     return onSequence(formatSequence(parsed(centred(made.value, length, rows))));

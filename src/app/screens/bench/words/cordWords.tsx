@@ -1,7 +1,7 @@
 import { Suspense, useMemo } from 'react';
 import { CORDS, FIBRE_MELTS, findCord } from '../../../../core/cord/cords.ts';
 import { styleProblem, withStyle } from '../../../../core/plan/adapt.ts';
-import { ORDER } from '../../../../core/plan/setups/index.ts';
+import { ORDER, STYLES, type Style } from '../../../../core/plan/setups/index.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
 import { lazily } from '../../../ui/lazily.ts';
@@ -59,28 +59,8 @@ function CordPicker() {
   );
 }
 
-const SETUPS = [
-  {
-    value: 'folded' as const,
-    name: 'one folded cord',
-    note: 'Hitched at its middle; cores and working ends are the same cord. No ends at the first half; both halves must be there from the start.',
-  },
-  {
-    value: 'fused' as const,
-    name: 'two colours fused',
-    note: 'Two cords joined into one: one makes the front, the other the edges. The join lies inside, away from the closure.',
-  },
-  {
-    value: 'separate' as const,
-    name: 'separate cords',
-    note: 'Core cords and working cords, each started from its middle. Cores may run on into a knot or loop; the second half may come late.',
-  },
-  {
-    value: 'side-by-side' as const,
-    name: 'cords side by side',
-    note: 'Every cord folded and hitched beside the next, in order from left to right; each gives two neighbouring ends.',
-  },
-];
+/** As they are listed: one cord, two, many. */
+const OFFERED: readonly Style[] = ['folded', 'fused', 'separate', 'side-by-side'];
 
 const HOLDS = [
   { value: 'jig' as const, name: 'on a jig', note: 'Pegs hold both ends at their distance.' },
@@ -106,7 +86,7 @@ export function useUsualSetup(): boolean {
 
 export function SetupWord({ isQuiet }: { readonly isQuiet: boolean }) {
   const { style } = useBench().design.setup;
-  const text = SETUPS.find((s) => s.value === style)!.name;
+  const text = STYLES[style].name;
   return (
     <Word
       label="Set-up"
@@ -128,16 +108,17 @@ function SetupPicker() {
   return (
     <>
       <Choices
-        label="How is it set up? What this weave or closure does not allow says why."
+        label="How is it set up?"
         value={design.setup.style}
         onChange={(style) => dispatch({ type: 'become', design: withStyle(design, style, facts) })}
-        choices={SETUPS.map((s) => {
-          const reason = styleProblem(design, s.value, know);
-          return { ...s, note: reason ?? s.note, isOff: reason !== undefined };
+        choices={OFFERED.map((style) => {
+          const reason = styleProblem(design, style, know);
+          const { name, note } = STYLES[style];
+          return { value: style, name, note: reason ?? note, isOff: reason !== undefined };
         })}
       />
       <Choices
-        label="How is its length kept while tying?"
+        label="How do you hold the length while tying?"
         value={design.setup.hold ?? 'jig'}
         onChange={(hold) => dispatch({ type: 'hold', hold })}
         choices={HOLDS}

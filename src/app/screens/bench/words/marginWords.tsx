@@ -54,7 +54,7 @@ const OFFERED = [
     name: '98 %',
     note: 'About one piece in fifty runs short, until your own pieces say more.',
   },
-  { value: CHANCES.thrifty, name: 'thrifty: 90 %', note: 'One in ten runs short; for when cord is dear.' },
+  { value: CHANCES.thrifty, name: 'thrifty: 90 %', note: 'One in ten runs short; for when cord is scarce.' },
 ];
 
 function MarginPicker() {
