@@ -27,5 +27,3 @@ export function demoRecords(now: number): DesignRecord[] {
       : [];
   });
 }
-
-export const isDemo = (record: DesignRecord): boolean => record.id.startsWith('demo-');
