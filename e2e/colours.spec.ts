@@ -52,7 +52,7 @@ test('a sequence is typed, read back, mirrored, and made without a splice or wit
   await page.getByRole('button', { name: 'Mirror it' }).click();
   await page.keyboard.press('Escape');
   await openChecks(page);
-  await expect(page.getByTestId('check-sequence.even')).toContainText('alike from both ends');
+  await expect(page.getByTestId('check-sequence.even')).toContainText('read the same from both ends');
   const { plan } = await exportedPlan(page);
   const stretches = plan.sequence!.stretches;
   expect(stretches.map((s) => s.cord)).toEqual(stretches.map((s) => s.cord).toReversed());
@@ -70,7 +70,7 @@ test('a word is spelt in rows, or it says how many rows it lacks', async ({ page
   await word(page, 'Along the length').click();
   await page.getByLabel('Spell a word or a date in rows of B').fill('observatory');
   await page.getByRole('button', { name: 'Morse' }).click();
-  await expect(page.getByRole('alert')).toContainText(/It takes \d+ rows and the band has \d+/);
+  await expect(page.getByRole('alert')).toContainText(/It needs \d+ rows and the band has \d+/);
   await page.getByLabel('Spell a word or a date in rows of B').fill('in');
   await page.getByRole('button', { name: 'Morse' }).click();
   await expect(page.getByLabel('Rows of each cord, by its letter')).toHaveValue(/1B 1A 1B 3A 3B 1A 1B/);

@@ -182,7 +182,7 @@ test('a piece that was begun goes on as it was cut, and another can be begun', a
   await page.getByRole('button', { name: /^wrist girth:/ }).click();
   await page.getByLabel('Girth of the wrist', { exact: true }).fill('150');
   await page.keyboard.press('Enter');
-  await expect(page.getByTestId('older-piece')).toContainText('it goes on as it was');
+  await expect(page.getByTestId('older-piece')).toContainText('it stays as it was');
   await page.getByRole('button', { name: 'Continue tying' }).click();
   await expect(title(page)).toHaveText('Row 2 of 29');
   await page.getByRole('link', { name: 'Bench' }).click();
