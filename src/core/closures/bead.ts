@@ -33,11 +33,16 @@ export const bead: Closure = {
   minutes: 6,
   options: [SIZE, LOOP_SHARE, LOOP_AS_IT_IS],
   unsuited: needsTwo,
-  close: (c) => {
-    const d = c.metrics.diameterMm;
-    const b = BEADS.find((x) => x.sizeMm === numberOf(c.spec, SIZE))!;
+  close: (context) => {
+    const d = context.metrics.diameterMm;
+    const b = BEADS.find((x) => x.sizeMm === numberOf(context.spec, SIZE))!;
     const knot = knotSize('overhand-two', d);
-    const inner = loopFor(c.spec, Math.PI * b.sizeMm, numberOf(c.spec, LOOP_SHARE), 'the bead is');
+    const inner = loopFor(
+      context.spec,
+      Math.PI * b.sizeMm,
+      numberOf(context.spec, LOOP_SHARE),
+      'the bead is',
+    );
     const loop = loopOn(inner.mm, d, d);
     const neck = neckMm(d);
     const legs: LegPart[] = [
@@ -52,8 +57,8 @@ export const bead: Closure = {
       { what: 'closure', lengthMm: knot.cordMm, why: knot.cordWhy, reachMm: neck + b.sizeMm + knot.bodyMm },
       {
         what: 'tail',
-        lengthMm: c.tailMm,
-        why: why`to tie with: ${len(c.tailMm)}; the rest is snipped off`,
+        lengthMm: context.tailMm,
+        why: why`to tie with: ${len(context.tailMm)}; the rest is snipped off`,
         reachMm: neck + b.sizeMm + knot.bodyMm,
       },
     ];
@@ -79,7 +84,7 @@ export const bead: Closure = {
           leaves: { outMm: 0, how: 'stands' },
         },
       },
-      finishedMm: c.finishedMm,
+      finishedMm: context.finishedMm,
       marks: [{ at: 'end', outMm: neck, label: 'bead sits here' }],
       checks: [
         {
@@ -93,11 +98,11 @@ export const bead: Closure = {
             : {
                 fix: {
                   label: why`choose the ${sold(better.sizeMm)} bead`,
-                  patch: { closure: { ...c.spec, sizeMm: better.sizeMm } },
+                  patch: { closure: { ...context.spec, sizeMm: better.sizeMm } },
                 },
               }),
         },
-        ...loopChecks(c, inner.mm, Math.PI * b.sizeMm, 'bead'),
+        ...loopChecks(context, inner.mm, Math.PI * b.sizeMm, 'bead'),
         {
           id: 'bead.knot',
           ok: knot.widthMm > b.holeMm,

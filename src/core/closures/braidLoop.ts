@@ -28,17 +28,17 @@ export const braidLoop: Closure = {
     weave.strands.some((s) => s.role === 'core') || weave.strands.reduce((n, s) => n + s.periods, 0) < 3
       ? 'Only a braid has strands that can be tucked back into their own colour: choose a flat braid, or a loop at the fold.'
       : undefined,
-  close: (c) => {
-    const { diameterMm: d, thicknessMm: t, strands } = c.metrics;
-    const knot = knotSize(textOf(c.spec, KNOT), d);
+  close: (context) => {
+    const { diameterMm: d, thicknessMm: t, strands } = context.metrics;
+    const knot = knotSize(textOf(context.spec, KNOT), d);
     const inner = loopFor(
-      c.spec,
+      context.spec,
       knot.girthMm,
-      numberOf(c.spec, LOOP_SHARE),
+      numberOf(context.spec, LOOP_SHARE),
       `the ${knot.name.toLowerCase()} is`,
     );
-    const rows = numberOf(c.spec, ROWS);
-    const tucked = rows * c.metrics.rowHeightMm;
+    const rows = numberOf(context.spec, ROWS);
+    const tucked = rows * context.metrics.rowHeightMm;
     const perLength = strands[0]!.perLength;
     // The braid is bent round its own thickness: its middle plane is π·t/2 longer than the inside on a half turn.
     const r = knot.widthMm / 3;
@@ -60,12 +60,12 @@ export const braidLoop: Closure = {
       },
       {
         what: 'tail',
-        lengthMm: c.tailMm,
-        why: why`to tuck with: ${len(c.tailMm)}; the rest is snipped off`,
+        lengthMm: context.tailMm,
+        why: why`to tuck with: ${len(context.tailMm)}; the rest is snipped off`,
         reachMm: straight + r + t,
       },
     ];
-    const stopper = stopperEnd(knot, neckMm(d), d, c.tailMm);
+    const stopper = stopperEnd(knot, neckMm(d), d, context.tailMm);
     return {
       // The braid starts at the stopper, where its cords are cut to ends; the loop comes last.
       start: {
@@ -73,21 +73,21 @@ export const braidLoop: Closure = {
         name: 'loop, worked back',
         takesMm: straight + r + t,
         standoffMm: 0,
-        carries: c.tied,
+        carries: context.tied,
         legs: () => leg,
         shape: { shape: 'loop', straightMm: straight, radiusMm: r },
       },
       end: {
         ...stopper,
-        carries: c.tied,
-        legs: (k) => (k < knot.tied + knot.passing ? stopper.legs(k) : idle(c.tailMm)),
+        carries: context.tied,
+        legs: (k) => (k < knot.tied + knot.passing ? stopper.legs(k) : idle(context.tailMm)),
       },
-      finishedMm: c.finishedMm,
+      finishedMm: context.finishedMm,
       marks: [
         { at: 'start', outMm: 0, label: 'bend back here' },
         { at: 'end', outMm: neckMm(d), label: 'stopper starts here' },
       ],
-      checks: loopChecks(c, inner.mm, knot.girthMm, knot.name.toLowerCase()),
+      checks: loopChecks(context, inner.mm, knot.girthMm, knot.name.toLowerCase()),
       figures: [{ label: 'loop, inside', value: inner.mm, unit: 'mm', why: inner.why }],
       hardware: why`loop ${len(straight + r)} inside + the braid’s own thickness ${len(t)}`,
     };

@@ -76,27 +76,28 @@ export function twoHalves<T extends TwoHalves>(made: Made<T>): Closure {
       },
       ATTACH,
     ],
-    close: (c) => closeHalves(c, chosen(c.spec), made.names, made.shapes(chosen(c.spec)), made.name),
+    close: (context) =>
+      closeHalves(context, chosen(context.spec), made.names, made.shapes(chosen(context.spec)), made.name),
     ...(made.cautions ? { cautions: made.cautions } : {}),
   };
 }
 
 function closeHalves(
-  c: ClosureContext,
+  context: ClosureContext,
   half: TwoHalves,
   names: readonly [string, string],
   shapes: readonly [EndShape, EndShape],
   name: string,
 ): Closing {
-  const { diameterMm: d } = c.metrics;
+  const { diameterMm: d } = context.metrics;
   return {
     start: { ...barEnd(names[0], half.startMm, half.bar, half.sizeMm, shapes[0]), standoffMm: d },
     end: {
       ...barEnd(names[1], half.endMm, half.bar, half.sizeMm, shapes[1]),
-      attach: textOf(c.spec, ATTACH) as 'returned',
+      attach: textOf(context.spec, ATTACH) as 'returned',
     },
-    finishedMm: c.finishedMm,
-    hardware: hardwareWhy(c.spec, half.sizeMm, name),
+    finishedMm: context.finishedMm,
+    hardware: hardwareWhy(context.spec, half.sizeMm, name),
   };
 }
 

@@ -21,15 +21,15 @@ export const cinch: Closure = {
   minutes: 15,
   options: [STOPPER, openOption, gapOption],
   unsuited: needsTwo,
-  close: (c) => {
-    const d = c.metrics.diameterMm;
+  close: (context) => {
+    const d = context.metrics.diameterMm;
     const grip = knotSize(GRIP, d);
-    const stopper = knotSize(textOf(c.spec, STOPPER), d);
+    const stopper = knotSize(textOf(context.spec, STOPPER), d);
     const loop = loopOn((Math.PI + 2) * d, d, d);
     const head = grip.bodyMm + loop.lengthMm + d;
-    const open = opening(c);
-    const gap = Math.max(c.spec.gapMm ?? FINGER_GAP_MM, head + d);
-    const travel = open.flatMm - c.finishedMm;
+    const open = opening(context);
+    const gap = Math.max(context.spec.gapMm ?? FINGER_GAP_MM, head + d);
+    const travel = open.flatMm - context.finishedMm;
     const through = gap + travel - head;
     const leg: LegPart[] = [
       {
@@ -71,10 +71,10 @@ export const cinch: Closure = {
             through,
           ),
           tied(stopper, through + stopper.bodyMm, 'stopper starts', k),
-          tyingTail(c.tailMm, through + stopper.bodyMm),
+          tyingTail(context.tailMm, through + stopper.bodyMm),
         ],
       },
-      finishedMm: c.finishedMm,
+      finishedMm: context.finishedMm,
       openMm: open.flatMm,
       danglesMm: travel,
       dangles: 'two cords with their stopper',
@@ -96,7 +96,7 @@ export const cinch: Closure = {
             : {
                 fix: {
                   label: why`keep them ${len(FINGER_GAP_MM)} apart`,
-                  patch: { closure: { ...c.spec, gapMm: FINGER_GAP_MM } },
+                  patch: { closure: { ...context.spec, gapMm: FINGER_GAP_MM } },
                 },
               }),
         },

@@ -23,12 +23,12 @@ export const doubleSliding: Closure = {
   difficulty: 2,
   minutes: 6,
   options: [KNOT, openOption],
-  close: (c) => {
-    const knot = knotSize(textOf(c.spec, KNOT), c.metrics.diameterMm);
-    const open = opening(c);
-    const travel = open.flatMm - c.finishedMm;
+  close: (context) => {
+    const knot = knotSize(textOf(context.spec, KNOT), context.metrics.diameterMm);
+    const open = opening(context);
+    const travel = open.flatMm - context.finishedMm;
     const reach = travel + 2 * knot.bodyMm;
-    const between = c.finishedMm + reach;
+    const between = context.finishedMm + reach;
     const legs = [
       run(
         reach - knot.bodyMm,
@@ -36,14 +36,14 @@ export const doubleSliding: Closure = {
         reach - knot.bodyMm,
       ),
       tied(knot, reach, 'knot starts'),
-      tyingTail(c.tailMm, reach),
+      tyingTail(context.tailMm, reach),
     ];
     const end = (name: string) =>
       runEnd(name, reach / 2, legs, { lengthMm: reach - knot.bodyMm, cords: 1, knot: knot.id });
     return {
       start: end('first sliding knot'),
       end: end('second sliding knot'),
-      finishedMm: c.finishedMm,
+      finishedMm: context.finishedMm,
       openMm: open.flatMm,
       danglesMm: 0,
       marks: [
@@ -56,16 +56,16 @@ export const doubleSliding: Closure = {
           label: 'between the knots',
           value: between,
           unit: 'mm',
-          why: why`cord from the outside of one knot to the outside of the other: weave ${len(c.finishedMm - reach)} + 2 × ${len(reach)}`,
+          why: why`cord from the outside of one knot to the outside of the other: weave ${len(context.finishedMm - reach)} + 2 × ${len(reach)}`,
         },
         {
           label: 'knots apart, closed',
           value: reach,
           unit: 'mm',
-          why: why`${len(between)} − closed ${len(c.finishedMm)}; open they touch, ${len(2 * knot.bodyMm)}: ${open.why}`,
+          why: why`${len(between)} − closed ${len(context.finishedMm)}; open they touch, ${len(2 * knot.bodyMm)}: ${open.why}`,
         },
       ],
-      hardware: why`between the ends of the weave, closed: to open from ${len(innerOf(c))} to ${len(open.innerMm)} inside, plus two knots of ${len(knot.bodyMm)}`,
+      hardware: why`between the ends of the weave, closed: to open from ${len(innerOf(context))} to ${len(open.innerMm)} inside, plus two knots of ${len(knot.bodyMm)}`,
     };
   },
 };

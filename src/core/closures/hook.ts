@@ -40,11 +40,11 @@ export const hook: Closure = {
     ATTACH,
   ],
   unsuited: needsTwo,
-  close: (c) => {
-    const d = c.metrics.diameterMm;
-    const h = HOOKS.find((x) => x.sizeMm === numberOf(c.spec, SIZE))!;
-    const length = c.spec.lengthMm ?? h.lengthMm;
-    const inner = loopPerimeter(h.armMm, numberOf(c.spec, LOOP_SHARE), 'the hook’s arm is');
+  close: (context) => {
+    const d = context.metrics.diameterMm;
+    const h = HOOKS.find((x) => x.sizeMm === numberOf(context.spec, SIZE))!;
+    const length = context.spec.lengthMm ?? h.lengthMm;
+    const inner = loopPerimeter(h.armMm, numberOf(context.spec, LOOP_SHARE), 'the hook’s arm is');
     const loop = loopOn(inner.mm, h.wireMm, d);
     const bar = { widthMm: h.wireMm, thicknessMm: h.wireMm };
     return {
@@ -59,10 +59,10 @@ export const hook: Closure = {
           bodyWidthMm: h.sizeMm + 2 * h.wireMm,
           bar,
         }),
-        attach: textOf(c.spec, ATTACH) as 'returned',
+        attach: textOf(context.spec, ATTACH) as 'returned',
       },
-      finishedMm: c.finishedMm,
-      checks: loopChecks(c, inner.mm, h.armMm, 'hook’s arm').filter((x) => x.id === 'loop.passes'),
+      finishedMm: context.finishedMm,
+      checks: loopChecks(context, inner.mm, h.armMm, 'hook’s arm').filter((x) => x.id === 'loop.passes'),
       figures: [{ label: 'loop, inside', value: inner.mm, unit: 'mm', why: inner.why }],
       hardware: why`loop ${len(loop.lengthMm)} inside + hook ${len(length - 2 * h.wireMm)} up to the loop’s cord in its bend`,
     };

@@ -28,18 +28,18 @@ export const knotLoop: Closure = {
   minutes: 8,
   options: [KNOT, LOOP_SHARE, LOOP_AS_IT_IS],
   unsuited: needsTwo,
-  close: (c) => {
-    const d = c.metrics.diameterMm;
-    const knot = knotSize(textOf(c.spec, KNOT), d);
-    const share = numberOf(c.spec, LOOP_SHARE);
-    const inner = loopFor(c.spec, knot.girthMm, share, `the ${knot.name.toLowerCase()} is`);
+  close: (context) => {
+    const d = context.metrics.diameterMm;
+    const knot = knotSize(textOf(context.spec, KNOT), d);
+    const share = numberOf(context.spec, LOOP_SHARE);
+    const inner = loopFor(context.spec, knot.girthMm, share, `the ${knot.name.toLowerCase()} is`);
     const loop = loopOn(inner.mm, d, d);
     return {
       start: loopEnd(loop, d),
-      end: stopperEnd(knot, neckMm(d), d, c.tailMm),
-      finishedMm: c.finishedMm,
+      end: stopperEnd(knot, neckMm(d), d, context.tailMm),
+      finishedMm: context.finishedMm,
       marks: [{ at: 'end', outMm: neckMm(d), label: 'stopper starts here' }],
-      checks: loopChecks(c, inner.mm, knot.girthMm, knot.name.toLowerCase()),
+      checks: loopChecks(context, inner.mm, knot.girthMm, knot.name.toLowerCase()),
       figures: [
         { label: 'loop, inside', value: inner.mm, unit: 'mm', why: inner.why },
         {

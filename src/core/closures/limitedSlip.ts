@@ -32,11 +32,11 @@ export const limitedSlip: Closure = {
   difficulty: 3,
   minutes: 15,
   options: [SIZE, openOption],
-  close: (c) => {
-    const d = c.metrics.diameterMm;
-    const ring = RINGS.find((r) => r.sizeMm === numberOf(c.spec, SIZE))!;
-    const open = opening(c);
-    const travel = open.flatMm - c.finishedMm;
+  close: (context) => {
+    const d = context.metrics.diameterMm;
+    const ring = RINGS.find((r) => r.sizeMm === numberOf(context.spec, SIZE))!;
+    const open = opening(context);
+    const travel = open.flatMm - context.finishedMm;
     // Spread flat between the rings the loop's two sides lie side by side: it spans half its perimeter.
     const loop = 2 * travel;
     const lock = knotSize('overhand-two', d);
@@ -53,14 +53,14 @@ export const limitedSlip: Closure = {
     return {
       start: { ...end('first ring', loop), standoffMm: d },
       end: { ...end('second ring'), attach: 'returned' },
-      finishedMm: c.finishedMm,
+      finishedMm: context.finishedMm,
       openMm: open.flatMm,
       danglesMm: travel + LEASH_RING_MM,
       dangles: 'the control loop with its ring',
       extra: [
         {
           role: 'control loop, doubled',
-          cordType: c.cord.id,
+          cordType: context.cord.id,
           fold: why`its middle holds the leash ring`,
           parts: [
             {
@@ -69,15 +69,19 @@ export const limitedSlip: Closure = {
               why: why`twice round a loop of ${len(loop)}: ${len(travel)} of travel, there and back`,
             },
             { what: 'closure', lengthMm: 2 * lock.cordMm, why: lock.cordWhy },
-            { what: 'tail', lengthMm: 2 * c.tailMm, why: why`two ends of ${len(c.tailMm)} to tie it with` },
+            {
+              what: 'tail',
+              lengthMm: 2 * context.tailMm,
+              why: why`two ends of ${len(context.tailMm)} to tie it with`,
+            },
           ],
         },
       ],
       checks: [
         {
           id: 'slip.stops',
-          ok: c.finishedMm >= c.girthMm,
-          message: why`pulled shut, the rings touch at ${len(c.finishedMm)} flat: it stops before it squeezes`,
+          ok: context.finishedMm >= context.girthMm,
+          message: why`pulled shut, the rings touch at ${len(context.finishedMm)} flat: it stops before it squeezes`,
         },
       ],
       figures: [

@@ -50,11 +50,11 @@ export const pinBuckle: Closure = {
       usualMm: () => USUAL_PAST_MM,
     },
   ],
-  close: (c) => {
-    const b = BUCKLES.find((x) => x.sizeMm === numberOf(c.spec, SIZE))!;
-    const { diameterMm: d, widthMm: w, thicknessMm: t, rowHeightMm } = c.metrics;
-    const length = c.spec.lengthMm ?? b.lengthMm;
-    const past = c.spec.pastMm ?? USUAL_PAST_MM;
+  close: (context) => {
+    const b = BUCKLES.find((x) => x.sizeMm === numberOf(context.spec, SIZE))!;
+    const { diameterMm: d, widthMm: w, thicknessMm: t, rowHeightMm } = context.metrics;
+    const length = context.spec.lengthMm ?? b.lengthMm;
+    const past = context.spec.pastMm ?? USUAL_PAST_MM;
     const passes = w <= b.sizeMm + 0.5;
     const better = BUCKLES.find((x) => x.sizeMm + 0.5 >= w);
     return {
@@ -77,14 +77,14 @@ export const pinBuckle: Closure = {
         legs: () => [],
         shape: { shape: 'none' },
       },
-      finishedMm: c.finishedMm,
+      finishedMm: context.finishedMm,
       danglesMm: 0,
       marks: [{ at: 'end', outMm: -past, label: 'pin here' }],
       adjust: { what: 'the pin', step: 'row', stepMm: rowHeightMm, rangeMm: [-past, past - 2 * rowHeightMm] },
       extra: [
         {
           role: 'keeper, two turns',
-          cordType: c.cord.id,
+          cordType: context.cord.id,
           fold: why`its middle goes under the strap`,
           parts: [
             {
@@ -92,7 +92,7 @@ export const pinBuckle: Closure = {
               lengthMm: 2 * (2 * (w + 2 * t) + Math.PI * d),
               why: why`twice round two layers of strap: 2 × (${len(w)} + 2 × ${len(t)}) + π × ${len(d)}`,
             },
-            { what: 'tail', lengthMm: 2 * Math.min(c.tailMm, 60), why: why`two ends to tie and tuck` },
+            { what: 'tail', lengthMm: 2 * Math.min(context.tailMm, 60), why: why`two ends to tie and tuck` },
           ],
         },
       ],
@@ -108,13 +108,13 @@ export const pinBuckle: Closure = {
             : {
                 fix: {
                   label: why`choose the ${sold(better.sizeMm)} buckle`,
-                  patch: { closure: { ...c.spec, sizeMm: better.sizeMm } },
+                  patch: { closure: { ...context.spec, sizeMm: better.sizeMm } },
                 },
               }),
         },
       ],
       hardware:
-        c.spec.lengthMm === undefined
+        context.spec.lengthMm === undefined
           ? why`typical ${sold(b.sizeMm)} pin buckle, bar to frame ${len(length)}; the strap runs on ${len(past)} past it`
           : why`bar to frame as you measured it; the strap runs on ${len(past)} past it`,
     };

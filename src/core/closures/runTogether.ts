@@ -19,12 +19,12 @@ export const runTogether: Closure = {
   difficulty: 3,
   minutes: 8,
   options: [openOption, gapOption],
-  close: (c) => {
-    const d = c.metrics.diameterMm;
+  close: (context) => {
+    const d = context.metrics.diameterMm;
     const knot = knotSize(KNOT, d);
-    const open = opening(c);
-    const gap = Math.max(c.spec.gapMm ?? FINGER_GAP_MM, 2 * knot.bodyMm + 2 * d);
-    const travel = open.flatMm - c.finishedMm;
+    const open = opening(context);
+    const gap = Math.max(context.spec.gapMm ?? FINGER_GAP_MM, 2 * knot.bodyMm + 2 * d);
+    const travel = open.flatMm - context.finishedMm;
     const way = (gap + travel) / 2 - knot.bodyMm;
     const legs = [
       run(
@@ -34,7 +34,7 @@ export const runTogether: Closure = {
       ),
       tied(knot, way + knot.bodyMm, 'knot starts'),
       run(knot.bodyMm, why`down through the other’s knot`, way + 2 * knot.bodyMm),
-      tyingTail(c.tailMm, way + 2 * knot.bodyMm),
+      tyingTail(context.tailMm, way + 2 * knot.bodyMm),
     ];
     const end = (name: string) =>
       runEnd(name, gap / 2, legs, {
@@ -47,7 +47,7 @@ export const runTogether: Closure = {
     return {
       start: end('first overhand'),
       end: end('second overhand'),
-      finishedMm: c.finishedMm,
+      finishedMm: context.finishedMm,
       openMm: open.flatMm,
       danglesMm: travel,
       dangles: 'two tails, half each',

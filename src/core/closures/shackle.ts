@@ -68,13 +68,13 @@ export const shackle: Closure = {
         ),
     },
   ],
-  close: (c) => {
-    const s = SHACKLES.find((x) => x.sizeMm === numberOf(c.spec, SIZE))!;
-    const hole = numberOf(c.spec, HOLE);
+  close: (context) => {
+    const s = SHACKLES.find((x) => x.sizeMm === numberOf(context.spec, SIZE))!;
+    const hole = numberOf(context.spec, HOLE);
     const typical = lengthOf(s, hole);
-    const length = c.spec.lengthMm ?? typical;
+    const length = context.spec.lengthMm ?? typical;
     const bar = { widthMm: s.rodMm, thicknessMm: s.rodMm };
-    const d = c.metrics.diameterMm;
+    const d = context.metrics.diameterMm;
     return {
       start: {
         ...barEnd('bow', length, bar, s.sizeMm, {
@@ -88,7 +88,7 @@ export const shackle: Closure = {
         standoffMm: d,
       },
       end: { ...barEnd('pin', 0, bar, s.sizeMm, { shape: 'none' }), attach: 'returned' },
-      finishedMm: c.finishedMm,
+      finishedMm: context.finishedMm,
       adjust: {
         what: 'the pin',
         step: 'hole',
@@ -105,7 +105,7 @@ export const shackle: Closure = {
         },
       ],
       hardware:
-        c.spec.lengthMm === undefined
+        context.spec.lengthMm === undefined
           ? why`typical ${len(s.sizeMm)} shackle: bow to first hole ${len(s.firstMm)} + ${num(hole - 1, 0)} × ${len(s.pitchMm)}`
           : why`as you measured it, bow to pin`,
     };

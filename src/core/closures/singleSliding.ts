@@ -41,13 +41,13 @@ function single(made: Made): Closure {
     difficulty: made.difficulty,
     minutes: 5,
     options: [...(made.knots.length > 1 ? [knotChoice] : []), openOption, gapOption],
-    close: (c) => {
-      const d = c.metrics.diameterMm;
-      const knot = knotSize(textOf(c.spec, knotChoice), d);
+    close: (context) => {
+      const d = context.metrics.diameterMm;
+      const knot = knotSize(textOf(context.spec, knotChoice), d);
       const stopper = knotSize(STOPPER, d);
-      const open = opening(c);
-      const gap = Math.max(c.spec.gapMm ?? FINGER_GAP_MM, NECK_MM + knot.bodyMm + d);
-      const travel = open.flatMm - c.finishedMm;
+      const open = opening(context);
+      const gap = Math.max(context.spec.gapMm ?? FINGER_GAP_MM, NECK_MM + knot.bodyMm + d);
+      const travel = open.flatMm - context.finishedMm;
       const through = gap + travel - NECK_MM;
       return {
         start: runEnd(
@@ -56,7 +56,7 @@ function single(made: Made): Closure {
           [
             run(NECK_MM, why`a short neck`, NECK_MM),
             tied(knot, NECK_MM + knot.bodyMm, 'knot starts'),
-            tyingTail(c.tailMm, NECK_MM + knot.bodyMm),
+            tyingTail(context.tailMm, NECK_MM + knot.bodyMm),
           ],
           { lengthMm: NECK_MM, cords: 1, knot: knot.id },
         ),
@@ -70,11 +70,11 @@ function single(made: Made): Closure {
               through,
             ),
             tied(stopper, through + stopper.bodyMm, 'stopper starts'),
-            tyingTail(c.tailMm, through + stopper.bodyMm),
+            tyingTail(context.tailMm, through + stopper.bodyMm),
           ],
           { lengthMm: through, cords: 1, knot: STOPPER, leaves: { outMm: gap - NECK_MM, how: 'hangs' } },
         ),
-        finishedMm: c.finishedMm,
+        finishedMm: context.finishedMm,
         openMm: open.flatMm,
         danglesMm: travel,
         dangles: 'one tail with its stopper',

@@ -17,22 +17,23 @@ export interface Opening {
 }
 
 /** The open girth as typed, else what it must pass over and a little room. Never less than it is closed. */
-export function opening(c: ClosureContext): Opening {
-  const bend = c.finishedMm - innerOf(c);
-  const typed = c.spec.openMm;
-  const wanted = c.pass ? c.pass.mm + CLEARANCE_MM : innerOf(c) + USUAL_TRAVEL_MM;
-  const inner = Math.max(typed ?? wanted, innerOf(c));
+export function opening(context: ClosureContext): Opening {
+  const bend = context.finishedMm - innerOf(context);
+  const typed = context.spec.openMm;
+  const wanted = context.pass ? context.pass.mm + CLEARANCE_MM : innerOf(context) + USUAL_TRAVEL_MM;
+  const inner = Math.max(typed ?? wanted, innerOf(context));
   const what =
     typed !== undefined
       ? why`open to the ${len(typed)} inside that you set`
-      : c.pass
-        ? why`${c.pass.name} ${len(c.pass.mm)} + ${len(CLEARANCE_MM)} to spare`
-        : why`closed ${len(innerOf(c))} + ${len(USUAL_TRAVEL_MM)}`;
+      : context.pass
+        ? why`${context.pass.name} ${len(context.pass.mm)} + ${len(CLEARANCE_MM)} to spare`
+        : why`closed ${len(innerOf(context))} + ${len(USUAL_TRAVEL_MM)}`;
   return { flatMm: inner + bend, innerMm: inner, why: what };
 }
 
 /** A band of thickness t loses π·t of its flat length inside. */
-export const innerOf = (c: ClosureContext): number => c.finishedMm - Math.PI * c.metrics.thicknessMm;
+export const innerOf = (context: ClosureContext): number =>
+  context.finishedMm - Math.PI * context.metrics.thicknessMm;
 
 /** A stretch of cord that runs on straight from the weave's edge. */
 export const run = (lengthMm: number, words: Why, reachMm: number): LegPart => ({

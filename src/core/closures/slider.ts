@@ -39,15 +39,15 @@ const CORD = {
 } as const;
 
 /** The slider in a thin cord over two of the band's cords: which solved bar is nearest, and what it measures. */
-function sliderBar(c: ClosureContext, rows: number) {
-  const d = c.metrics.diameterMm;
-  const wanted = textOf(c.spec, CORD);
+function sliderBar(context: ClosureContext, rows: number) {
+  const d = context.metrics.diameterMm;
+  const wanted = textOf(context.spec, CORD);
   const thin =
     findCord(wanted) ??
-    CORDS.filter((x) => x.fibre === c.cord.fibre && effectiveDiameterMm(x) < d).toSorted(
+    CORDS.filter((x) => x.fibre === context.cord.fibre && effectiveDiameterMm(x) < d).toSorted(
       (a, b) => Math.abs(effectiveDiameterMm(a) / d - 0.66) - Math.abs(effectiveDiameterMm(b) / d - 0.66),
     )[0] ??
-    c.cord;
+    context.cord;
   const ratio = effectiveDiameterMm(thin) / d;
   const ratioOf = (id: string) => 2 * solvedFacts(id)!.strands.find((s) => s.role !== 'core')!.radiusD;
   const id = BARS.toSorted((a, b) => Math.abs(ratioOf(a) - ratio) - Math.abs(ratioOf(b) - ratio))[0]!;
@@ -76,20 +76,23 @@ export const slider: Closure = {
   difficulty: 2,
   minutes: 10,
   options: [ROWS, ENDS, CORD, openOption, gapOption],
-  close: (c) => {
-    const d = c.metrics.diameterMm;
-    const rows = numberOf(c.spec, ROWS);
-    const bar = sliderBar(c, rows);
-    const open = opening(c);
-    const gap = Math.max(c.spec.gapMm ?? FINGER_GAP_MM, bar.lengthMm + 2 * d);
-    const travel = open.flatMm - c.finishedMm;
+  close: (context) => {
+    const d = context.metrics.diameterMm;
+    const rows = numberOf(context.spec, ROWS);
+    const bar = sliderBar(context, rows);
+    const open = opening(context);
+    const gap = Math.max(context.spec.gapMm ?? FINGER_GAP_MM, bar.lengthMm + 2 * d);
+    const travel = open.flatMm - context.finishedMm;
     const way = (gap + travel + bar.lengthMm) / 2;
-    const thinTailMm = c.handMm('slider', effectiveDiameterMm(bar.thin));
-    const isCapped = textOf(c.spec, ENDS) === 'cap';
+    const thinTailMm = context.handMm('slider', effectiveDiameterMm(bar.thin));
+    const isCapped = textOf(context.spec, ENDS) === 'cap';
     const stopper = knotSize('overhand', d);
     const ending: LegPart[] = isCapped
       ? [run(CAP_MM, why`into its end cap`, way + CAP_MM)]
-      : [tied(stopper, way + stopper.bodyMm, 'stopper starts'), tyingTail(c.tailMm, way + stopper.bodyMm)];
+      : [
+          tied(stopper, way + stopper.bodyMm, 'stopper starts'),
+          tyingTail(context.tailMm, way + stopper.bodyMm),
+        ];
     const legs = [
       run(
         way,
@@ -112,7 +115,7 @@ export const slider: Closure = {
     return {
       start: end('running end', true),
       end: end('running end', false),
-      finishedMm: c.finishedMm,
+      finishedMm: context.finishedMm,
       openMm: open.flatMm,
       danglesMm: travel,
       dangles: 'two ends, half each',

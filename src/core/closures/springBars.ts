@@ -4,9 +4,9 @@ import { barEnd } from './buckled.ts';
 import type { BandEnd, Closure, ClosureContext } from './types.ts';
 
 /** An end at one of the watch case's spring bars. */
-export function springBarEnd(c: Pick<ClosureContext, 'measures' | 'metrics'>, name: string): BandEnd {
-  const bar = c.measures.springBar!.mm;
-  const lug = c.measures.lug!.mm;
+export function springBarEnd(context: Pick<ClosureContext, 'measures' | 'metrics'>, name: string): BandEnd {
+  const bar = context.measures.springBar!.mm;
+  const lug = context.measures.lug!.mm;
   return {
     ...barEnd(name, 0, roundBar(bar), lug, { shape: 'spring-bar', lengthMm: lug, barMm: bar }),
     attach: 'returned',
@@ -24,11 +24,11 @@ export const springBars: Closure = {
   difficulty: 3,
   minutes: 8,
   options: [],
-  close: (c) => ({
-    start: { ...springBarEnd(c, 'spring bar'), standoffMm: c.metrics.diameterMm },
-    end: springBarEnd(c, 'spring bar'),
+  close: (context) => ({
+    start: { ...springBarEnd(context, 'spring bar'), standoffMm: context.metrics.diameterMm },
+    end: springBarEnd(context, 'spring bar'),
     spansCase: true,
-    finishedMm: c.finishedMm,
+    finishedMm: context.finishedMm,
     hardware: why`none but the case`,
   }),
 };

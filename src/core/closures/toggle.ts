@@ -29,15 +29,15 @@ export const toggle: Closure = {
   minutes: 6,
   options: [SIZE, LOOP_SHARE, LOOP_AS_IT_IS, ATTACH],
   unsuited: needsTwo,
-  close: (c) => {
-    const d = c.metrics.diameterMm;
-    const bar = BARS.find((b) => b.sizeMm === numberOf(c.spec, SIZE))!;
+  close: (context) => {
+    const d = context.metrics.diameterMm;
+    const bar = BARS.find((b) => b.sizeMm === numberOf(context.spec, SIZE))!;
     // Tipped, the bar passes beside the two cords that hold it: three discs in a row.
     const girth = 2 * (bar.rodMm / 2 + 1.5 * d) + Math.PI * Math.max(bar.rodMm, d);
     const inner = loopFor(
-      c.spec,
+      context.spec,
       girth,
-      numberOf(c.spec, LOOP_SHARE),
+      numberOf(context.spec, LOOP_SHARE),
       'bar and its two cords, side by side, are',
     );
     const loop = loopOn(inner.mm, d, d);
@@ -52,11 +52,11 @@ export const toggle: Closure = {
           bodyWidthMm: bar.sizeMm,
           bar: { widthMm: bar.rodMm, thicknessMm: bar.rodMm },
         }),
-        attach: textOf(c.spec, ATTACH) as 'returned',
+        attach: textOf(context.spec, ATTACH) as 'returned',
       },
-      finishedMm: c.finishedMm,
+      finishedMm: context.finishedMm,
       checks: [
-        ...loopChecks(c, inner.mm, girth, 'bar with its cords'),
+        ...loopChecks(context, inner.mm, girth, 'bar with its cords'),
         {
           id: 'toggle.holds',
           ok: loop.lengthMm < 0.8 * bar.sizeMm,
@@ -64,7 +64,7 @@ export const toggle: Closure = {
             loop.lengthMm < 0.8 * bar.sizeMm
               ? why`a bar of ${len(bar.sizeMm)} is held by a loop ${len(loop.lengthMm)} long inside`
               : why`a bar of ${len(bar.sizeMm)} may slip through a loop ${len(loop.lengthMm)} long inside: choose a longer bar`,
-          ...(loop.lengthMm < 0.8 * bar.sizeMm ? {} : longer(bar.sizeMm, c.spec)),
+          ...(loop.lengthMm < 0.8 * bar.sizeMm ? {} : longer(bar.sizeMm, context.spec)),
         },
       ],
       figures: [{ label: 'loop, inside', value: inner.mm, unit: 'mm', why: inner.why }],

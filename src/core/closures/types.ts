@@ -222,6 +222,6 @@ export interface Closure {
   readonly options: readonly Option[];
   /** Why it cannot be made in this weave, if it cannot. */
   readonly unsuited?: (weave: SolvedFacts) => string | undefined;
-  readonly close: (c: ClosureContext) => Closing;
+  readonly close: (context: ClosureContext) => Closing;
   readonly cautions?: readonly string[];
 }

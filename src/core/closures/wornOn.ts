@@ -23,28 +23,28 @@ export const slipOn: Closure = {
   difficulty: 3,
   minutes: 15,
   options: [],
-  close: (c) => {
-    const bend = c.finishedMm - innerOf(c);
-    const pass = c.pass ? c.pass.mm + CLEARANCE_MM : 0;
-    const inner = Math.max(innerOf(c), pass);
-    const room = inner - c.girthMm;
-    const isLoose = room > 0.35 * c.girthMm;
+  close: (context) => {
+    const bend = context.finishedMm - innerOf(context);
+    const pass = context.pass ? context.pass.mm + CLEARANCE_MM : 0;
+    const inner = Math.max(innerOf(context), pass);
+    const room = inner - context.girthMm;
+    const isLoose = room > 0.35 * context.girthMm;
     return {
       start: TIP,
       end: TIP,
       finishedMm: inner + bend,
       openMm: inner + bend,
       danglesMm: 0,
-      hardware: c.pass
-        ? why`none; inside it must go over the ${c.pass.name} ${len(c.pass.mm)} with ${len(CLEARANCE_MM)} to spare`
+      hardware: context.pass
+        ? why`none; inside it must go over the ${context.pass.name} ${len(context.pass.mm)} with ${len(CLEARANCE_MM)} to spare`
         : why`none`,
       checks: [
         {
           id: 'slip.loose',
           ok: !isLoose,
           message: isLoose
-            ? why`worn, it has ${len(room)} of slack, ${percent(Math.round((room / c.girthMm) * 100) / 100)} of the girth: it can slip off or catch. A closure that opens sits closer.`
-            : why`worn, it has ${len(room)} of slack, because it has to go on over the ${c.pass?.name ?? 'body'}`,
+            ? why`worn, it has ${len(room)} of slack, ${percent(Math.round((room / context.girthMm) * 100) / 100)} of the girth: it can slip off or catch. A closure that opens sits closer.`
+            : why`worn, it has ${len(room)} of slack, because it has to go on over the ${context.pass?.name ?? 'body'}`,
         },
       ],
     };
@@ -76,16 +76,16 @@ export const openCuff: Closure = {
       hint: 'Between the two ends. About two thirds of the wrist’s thin side.',
     },
   ],
-  close: (c) => {
-    const thin = c.girthMm * THIN_SIDE;
-    const gap = c.spec.gapMm ?? thin * 0.66;
+  close: (context) => {
+    const thin = context.girthMm * THIN_SIDE;
+    const gap = context.spec.gapMm ?? thin * 0.66;
     const ok = gap >= thin * LEAST_OPENING - 0.1;
     return {
       start: { ...TIP, name: 'end', takesMm: gap / 2 },
       end: { ...TIP, name: 'end', takesMm: gap / 2 },
-      finishedMm: c.finishedMm,
+      finishedMm: context.finishedMm,
       danglesMm: 0,
-      hardware: why`the opening: ${c.spec.gapMm === undefined ? why`two thirds of the thin side, ${len(thin)}` : why`as you set it`}`,
+      hardware: why`the opening: ${context.spec.gapMm === undefined ? why`two thirds of the thin side, ${len(thin)}` : why`as you set it`}`,
       checks: [
         {
           id: 'cuff.opening',
@@ -98,7 +98,7 @@ export const openCuff: Closure = {
             : {
                 fix: {
                   label: why`open it to ${len(thin * 0.66)}`,
-                  patch: { closure: { ...c.spec, gapMm: Math.round(thin * 0.66) } },
+                  patch: { closure: { ...context.spec, gapMm: Math.round(thin * 0.66) } },
                 },
               }),
         },

@@ -24,8 +24,8 @@ export const wrappedBand: Closure = {
     weave.thicknessD === 1
       ? undefined
       : 'It is tied in a plain doubled cord: choose the doubled plain band.',
-  close: (c) => {
-    const d = c.metrics.diameterMm;
+  close: (context) => {
+    const d = context.metrics.diameterMm;
     const wraps = knotSize(WRAPS, d);
     const lock = knotSize(LOCK, d);
     const leg: LegPart = {
@@ -34,13 +34,13 @@ export const wrappedBand: Closure = {
       why: why`half of the ${wraps.cordWhy}`,
       reachMm: wraps.bodyMm,
     };
-    const woven = 2 * c.finishedMm - wraps.bodyMm;
+    const woven = 2 * context.finishedMm - wraps.bodyMm;
     return {
       start: {
         kind: 'loop',
         name: 'wraps',
         // The band goes round twice: what is laid beyond one round is given back.
-        takesMm: wraps.bodyMm - c.finishedMm,
+        takesMm: wraps.bodyMm - context.finishedMm,
         standoffMm: 0,
         carries: 2,
         legs: () => [leg],
@@ -52,19 +52,19 @@ export const wrappedBand: Closure = {
         [
           run(d, why`a short neck`, d),
           tied(lock, d + lock.bodyMm, 'lock starts'),
-          tyingTail(c.tailMm, d + lock.bodyMm),
+          tyingTail(context.tailMm, d + lock.bodyMm),
         ],
         { lengthMm: d, cords: 2, knot: LOCK, leaves: { outMm: 0, how: 'stands' } },
         2,
       ),
-      finishedMm: c.finishedMm,
-      openMm: 2 * c.finishedMm,
+      finishedMm: context.finishedMm,
+      openMm: 2 * context.finishedMm,
       danglesMm: lock.bodyMm,
       dangles: 'the locked tails',
       adjust: {
         what: 'the wraps along the loops',
         stepMm: 0,
-        rangeMm: [-c.finishedMm / 6, c.finishedMm / 2],
+        rangeMm: [-context.finishedMm / 6, context.finishedMm / 2],
       },
       figures: [
         {
@@ -74,7 +74,7 @@ export const wrappedBand: Closure = {
           why: why`the doubled cord, ${len(woven)} long, goes ${num(2, 0)} times round`,
         },
       ],
-      hardware: why`it goes round twice: ${len(woven)} of doubled cord for ${len(c.finishedMm)} round, including the wraps, ${len(wraps.bodyMm)}`,
+      hardware: why`it goes round twice: ${len(woven)} of doubled cord for ${len(context.finishedMm)} round, including the wraps, ${len(wraps.bodyMm)}`,
     };
   },
 };

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fingerHullMm, mostFingers } from './fingers.ts';
-import { compareSchools, fitted } from './schools.ts';
+import { compareSchools, fitFor } from './schools.ts';
 
 /** The hull's perimeter by brute force: points on every circle, monotone chain, edges added up. */
 function sampledHull(girth: number, fingers: number, finger: number): number {
@@ -66,17 +66,17 @@ describe('fingers under a band', () => {
 
 describe('schools of ease', () => {
   it('says that a 9 mm bar loses 28 mm inside', () => {
-    const f = fitted(165, 9, { school: 'thickness', slackMm: 0 });
+    const f = fitFor(165, 9, { school: 'thickness', slackMm: 0 });
     expect(f.finishedMm - 165).toBeCloseTo(28.27, 2);
   });
 
   it('adds the flat inch whatever the thickness', () => {
-    expect(fitted(165, 3, { school: 'flat', addMm: 25 }).finishedMm).toBe(190);
-    expect(fitted(165, 12, { school: 'flat', addMm: 25 }).finishedMm).toBe(190);
+    expect(fitFor(165, 3, { school: 'flat', addMm: 25 }).finishedMm).toBe(190);
+    expect(fitFor(165, 12, { school: 'flat', addMm: 25 }).finishedMm).toBe(190);
   });
 
   it('takes the hull and the thickness together', () => {
-    const f = fitted(165, 9, { school: 'fingers', fingers: 1 });
+    const f = fitFor(165, 9, { school: 'fingers', fingers: 1 });
     expect(f.finishedMm).toBeCloseTo(sampledHull(165, 1, 15) + 9 * Math.PI, 2);
   });
 

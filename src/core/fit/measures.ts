@@ -45,7 +45,7 @@ export interface Measured {
 }
 
 /** The value typed, else worked out from the girth, else the usual one; nothing when there is no way to know. */
-export function measured(
+export function measureOf(
   measure: Measure,
   typedMm: number | undefined,
   girth: { readonly name: string; readonly mm: number },

@@ -28,7 +28,7 @@ export interface Fitted {
  * Flat length of a closed band of thickness t on a body of girth G. Bent round, a band loses π·t of its length on
  * the inside, so F = G + π·t + slack; the flat school adds a fixed length; the finger school takes the hull.
  */
-export function fitted(girthMm: number, thicknessMm: number, ease: Ease): Fitted {
+export function fitFor(girthMm: number, thicknessMm: number, ease: Ease): Fitted {
   const bend = Math.PI * thicknessMm;
   if (ease.school === 'try-on') {
     const most = SLACKS.at(-1)!.slackMm;
@@ -75,7 +75,7 @@ export function compareSchools(girthMm: number, thicknessMm: number, chosen: Eas
     { school: 'try-on' },
   ];
   const isListed = usual.some((e) => sameEase(e, chosen));
-  return (isListed ? usual : [chosen, ...usual]).map((ease) => fitted(girthMm, thicknessMm, ease));
+  return (isListed ? usual : [chosen, ...usual]).map((ease) => fitFor(girthMm, thicknessMm, ease));
 }
 
 export function sameEase(a: Ease, b: Ease): boolean {

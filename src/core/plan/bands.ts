@@ -28,54 +28,57 @@ export interface Bands {
 }
 
 /** Sets every woven piece up: its cords, its rows, and what is marked on it. */
-export function bandsOf(c: ClosedDesign): Result<Bands> {
-  const { pieces } = c.layout;
+export function bandsOf(closed: ClosedDesign): Result<Bands> {
+  const { pieces } = closed.layout;
   const bands: Band[] = [];
   const cords: CordCut[] = [];
   const sequences: SequencePlan[] = [];
   let ring: RingPlace | undefined;
-  let firstQ = startMargin(c);
+  let firstQ = startMargin(closed);
   for (const [index, piece] of pieces.entries()) {
-    const firstRow = isTurned(c) ? 'end' : 'start';
-    const all = rowsIn(piece.wovenMm, c.m.rowHeightMm).rows;
+    const firstRow = isTurned(closed) ? 'end' : 'start';
+    const all = rowsIn(piece.wovenMm, closed.metrics.rowHeightMm).rows;
     const on = { startMm: piece.start.standoffMm, wovenMm: piece.wovenMm, rows: all, firstRow } as const;
-    const mine = index === 0 ? (c.r.design.addons ?? []).map((a, i) => placeAddon(a, i, on)) : [];
+    const mine = index === 0 ? (closed.resolved.design.addons ?? []).map((a, i) => placeAddon(a, i, on)) : [];
     const beads = mine.filter((a) => a.kind === 'bead');
-    const off = addonIssue(mine, on, c.m.rowHeightMm);
+    const off = addonIssue(mine, on, closed.metrics.rowHeightMm);
     if (off) return fail(off);
     // Nothing is woven on a bead: its rows fall out.
-    const rows = rowsIn(piece.wovenMm - beads.reduce((sum, b) => sum + b.sizeMm, 0), c.m.rowHeightMm).rows;
+    const rows = rowsIn(
+      piece.wovenMm - beads.reduce((sum, b) => sum + b.sizeMm, 0),
+      closed.metrics.rowHeightMm,
+    ).rows;
     const rings = mine.filter((a) => a.kind === 'ring').map(asRing);
-    if (c.r.sequence && beads.length > 0)
+    if (closed.resolved.sequence && beads.length > 0)
       return fail({
         code: 'addons.sequence',
         path: '/addons',
         message: 'Beads take rows out of the band: with colours along the length, sew charms on instead.',
       });
-    if (index === 0) ring = ringPlace(c, piece, rows, firstRow);
+    if (index === 0) ring = ringPlace(closed, piece, rows, firstRow);
     const context: SetupContext = {
-      r: c.r,
-      m: c.m,
+      resolved: closed.resolved,
+      metrics: closed.metrics,
       band: index,
       start: piece.start,
       end: piece.end,
       wovenMm: piece.wovenMm,
       rows,
-      q: startMargin(c),
+      q: startMargin(closed),
       isDraft: true,
       rings: [...(ring && index === 0 ? [ring] : []), ...rings],
       beads,
     };
-    const sequenced = sequence(c, context);
+    const sequenced = sequence(closed, context);
     if (sequenced && !sequenced.ok) return sequenced;
-    const first = sequenced?.value.setUp ?? STYLES[c.r.design.setup.style].run(context);
+    const first = sequenced?.value.setUp ?? STYLES[closed.resolved.design.setup.style].run(context);
     // The margin follows from the ends, and the ends are known once: they are set up once more with it.
-    const q = marginOf(c, first.cords);
+    const q = marginOf(closed, first.cords);
     const again = { ...context, q, isDraft: false };
-    const finalSequence = sequenced && sequence(c, again);
+    const finalSequence = sequenced && sequence(closed, again);
     const setUp =
       (finalSequence?.ok ? finalSequence.value.setUp : undefined) ??
-      STYLES[c.r.design.setup.style].run(again);
+      STYLES[closed.resolved.design.setup.style].run(again);
     if (index === 0) firstQ = q;
     if (finalSequence?.ok) sequences.push(finalSequence.value.plan);
     cords.push(...setUp.cords);
@@ -90,9 +93,9 @@ export function bandsOf(c: ClosedDesign): Result<Bands> {
       addons: mine,
       marks: [
         ...setUp.marks,
-        ...closingMarks(c.closing, piece, index, pieces.length),
-        ...stopMark(c, piece),
-        ...tryOnMark(c, piece, firstRow),
+        ...closingMarks(closed.closing, piece, index, pieces.length),
+        ...stopMark(closed, piece),
+        ...tryOnMark(closed, piece, firstRow),
         ...(ring && index === 0 ? [ringMark(ring)] : []),
         ...mine.map(addonMark),
       ],
@@ -108,17 +111,17 @@ export function bandsOf(c: ClosedDesign): Result<Bands> {
 }
 
 /** About the margin of two ends: to begin with, and for cords that no band knows. */
-const startMargin = (c: ClosedDesign): number =>
-  marginFor(c.r.chance, { loadings: [0.9, 0.9], nu: PRIOR_NU });
+const startMargin = (closed: ClosedDesign): number =>
+  marginFor(closed.resolved.chance, { loadings: [0.9, 0.9], nu: PRIOR_NU });
 
 /** An end that is longer by this many standard deviations than it must be hardly ever runs out first: once in a hundred thousand. */
 const NEVER_SHORTEST = 2.5;
 
 /** The one margin at which all woven ends of a band reach with the promised chance. */
-function marginOf(c: ClosedDesign, cords: readonly CordCut[]): number {
+function marginOf(closed: ClosedDesign, cords: readonly CordCut[]): number {
   const ends = cords.flatMap((x) => x.ends).filter((e) => e.wovenMm > 0 && e.surplus < NEVER_SHORTEST);
-  if (ends.length === 0) return startMargin(c);
-  return marginFor(c.r.chance, {
+  if (ends.length === 0) return startMargin(closed);
+  return marginFor(closed.resolved.chance, {
     loadings: ends.map((e) => e.loading),
     surpluses: ends.map((e) => e.surplus),
     nu: PRIOR_NU,
@@ -127,13 +130,17 @@ function marginOf(c: ClosedDesign, cords: readonly CordCut[]): number {
 
 /** Lays the colour sequence on the band's rows and makes it in the way asked for, or the cheapest that can be done. */
 function sequence(
-  c: ClosedDesign,
+  closed: ClosedDesign,
   context: SetupContext,
 ): Result<{ setUp: SetUp; plan: SequencePlan }> | undefined {
-  if (!c.r.sequence) return undefined;
-  const { stretches, overRows } = layOnRows(c.r.sequence, context.rows, c.m.rowHeightMm);
+  if (!closed.resolved.sequence) return undefined;
+  const { stretches, overRows } = layOnRows(
+    closed.resolved.sequence,
+    context.rows,
+    closed.metrics.rowHeightMm,
+  );
   const made = ways(context, stretches);
-  const asked = c.r.design.sequence?.way;
+  const asked = closed.resolved.design.sequence?.way;
   const chosen = asked ? made.find((w) => w.way === asked)! : made[0]!;
   if (!chosen.ok) {
     const reasons = made.flatMap((w) =>
@@ -162,7 +169,7 @@ function sequence(
 }
 
 /** A folded cord's rows start where it turns, at the second bar. */
-const isTurned = (c: ClosedDesign): boolean => STYLES[c.r.design.setup.style].turnsBack;
+const isTurned = (closed: ClosedDesign): boolean => STYLES[closed.resolved.design.setup.style].turnsBack;
 
 /** Cords of two halves get the half's number after their letter. */
 const named = (cords: readonly CordCut[], bands: readonly Band[]): CordCut[] =>
@@ -187,18 +194,22 @@ function closingMarks(closing: Closing, piece: Piece, index: number, pieces: num
 }
 
 /** Where to stop for a second half whose bar the cores are led round. */
-function stopMark(c: ClosedDesign, piece: Piece): BandMark[] {
-  if (isTurned(c) || piece.end.kind !== 'bar' || piece.end.attach === 'hitched') return [];
-  if (c.m.strands.every((s) => s.role !== 'core')) return [];
+function stopMark(closed: ClosedDesign, piece: Piece): BandMark[] {
+  if (isTurned(closed) || piece.end.kind !== 'bar' || piece.end.attach === 'hitched') return [];
+  if (closed.metrics.strands.every((s) => s.role !== 'core')) return [];
   const end = piece.start.standoffMm + piece.wovenMm;
   return [
-    { atMm: end - RETURN_ROWS * c.m.rowHeightMm, label: `stop here for the ${piece.end.name}`, what: 'stop' },
+    {
+      atMm: end - RETURN_ROWS * closed.metrics.rowHeightMm,
+      label: `stop here for the ${piece.end.name}`,
+      what: 'stop',
+    },
   ];
 }
 
 /** Whoever makes it without measuring tries it on from where it would just touch. */
-function tryOnMark(c: ClosedDesign, piece: Piece, firstRow: 'start' | 'end'): BandMark[] {
-  if (c.r.design.ease.school !== 'try-on' || c.layout.pieces.length > 1) return [];
+function tryOnMark(closed: ClosedDesign, piece: Piece, firstRow: 'start' | 'end'): BandMark[] {
+  if (closed.resolved.design.ease.school !== 'try-on' || closed.layout.pieces.length > 1) return [];
   const before = SLACKS.at(-1)!.slackMm;
   const start = piece.start.standoffMm;
   return [
@@ -211,14 +222,14 @@ function tryOnMark(c: ClosedDesign, piece: Piece, firstRow: 'start' | 'end'): Ba
 }
 
 function ringPlace(
-  c: ClosedDesign,
+  closed: ClosedDesign,
   piece: Piece,
   rows: number,
   firstRow: 'start' | 'end',
 ): RingPlace | undefined {
-  const { ringAt, ringFlat } = c.r.measures;
-  if (!c.r.product.hasRing || !ringAt || !ringFlat) return undefined;
-  const row = c.m.rowHeightMm;
+  const { ringAt, ringFlat } = closed.resolved.measures;
+  if (!closed.resolved.product.hasRing || !ringAt || !ringFlat) return undefined;
+  const row = closed.metrics.rowHeightMm;
   const count = Math.max(1, Math.ceil(ringFlat.mm / row - 1e-9));
   const first = Math.floor((ringAt.mm - ringFlat.mm / 2 - piece.start.standoffMm) / row) + 1;
   const last = first + count - 1;

@@ -1,5 +1,5 @@
 import type { Closing, ClosureContext } from '../closures/types.ts';
-import { fitted } from '../fit/schools.ts';
+import { fitFor } from '../fit/schools.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { ok, type Result } from '../result.ts';
 import { type WeaveMetrics, weaveMetrics } from '../usage/metrics.ts';
@@ -15,8 +15,8 @@ import { lanesOf } from './setups/context.ts';
 
 /** A design as far as its two ends and what lies between them. */
 export interface ClosedDesign {
-  readonly r: Resolved;
-  readonly m: WeaveMetrics;
+  readonly resolved: Resolved;
+  readonly metrics: WeaveMetrics;
   readonly context: ClosureContext;
   readonly closing: Closing;
   readonly layout: Layout;
@@ -25,40 +25,40 @@ export interface ClosedDesign {
 
 /** Looks everything up, works the finished length out and lets the closure take its share of it. */
 export function closeDesign(design: Design, know: Knowledge): Result<ClosedDesign> {
-  const resolved = resolve(design, know);
-  if (!resolved.ok) return resolved;
-  const r = resolved.value;
-  const engine = weaveMetrics(r.solved, r.cord);
-  const swatch = know.swatch(r.solved.id, r.cord.id);
-  const m = spacedRows(swatch ? withSwatch(engine, swatch) : engine, design.setup.spacing ?? 0);
-  const dry = fitted(design.wearer.girthMm, m.thicknessMm, design.ease);
+  const found = resolve(design, know);
+  if (!found.ok) return found;
+  const resolved = found.value;
+  const engine = weaveMetrics(resolved.solved, resolved.cord);
+  const swatch = know.swatch(resolved.solved.id, resolved.cord.id);
+  const metrics = spacedRows(swatch ? withSwatch(engine, swatch) : engine, design.setup.spacing ?? 0);
+  const dry = fitFor(design.wearer.girthMm, metrics.thicknessMm, design.ease);
   const context = (finishedMm: number): ClosureContext => ({
     design,
     spec: design.closure,
-    product: r.product,
-    weave: r.solved,
-    metrics: m,
-    cord: r.cord,
+    product: resolved.product,
+    weave: resolved.solved,
+    metrics,
+    cord: resolved.cord,
     finishedMm,
     girthMm: design.wearer.girthMm,
-    pass: passOf(r.product, r.measures),
-    tied: lanesOf(m, 'core').length || lanesOf(m, 'work').length,
-    tailMm: r.handMm('knot'),
-    handMm: r.handMm,
-    measures: r.measures,
+    pass: passOf(resolved.product, resolved.measures),
+    tied: lanesOf(metrics, 'core').length || lanesOf(metrics, 'work').length,
+    tailMm: resolved.handMm('knot'),
+    handMm: resolved.handMm,
+    measures: resolved.measures,
   });
   const first = context(dry.finishedMm);
-  const stiff = stiffLength(r.closure.close(first)) + caseLength(r);
-  const share = r.cord.wetShrinkage;
+  const stiff = stiffLength(resolved.closure.close(first)) + caseLength(resolved);
+  const share = resolved.cord.wetShrinkage;
   const wetAdd = design.wet === 'add' ? Math.max(0, ((dry.finishedMm - stiff) * share) / (1 - share)) : 0;
-  const c = wetAdd > 0 ? context(dry.finishedMm + wetAdd) : first;
-  const closing = r.closure.close(c);
+  const asked = wetAdd > 0 ? context(dry.finishedMm + wetAdd) : first;
+  const closing = resolved.closure.close(asked);
   return ok({
-    r,
-    m,
-    context: c,
+    resolved,
+    metrics,
+    context: asked,
     closing,
-    layout: layOut(c, closing),
+    layout: layOut(asked, closing),
     finishedWhy:
       wetAdd > 0 ? why`${dry.why} + ${len(wetAdd)} for the first wetting (${percent(share)})` : dry.why,
   });
@@ -68,4 +68,5 @@ export function closeDesign(design: Design, know: Knowledge): Result<ClosedDesig
 export const stiffLength = ({ start, end }: Closing): number =>
   [start, end].reduce((sum, e) => sum + (e.kind === 'bar' ? e.takesMm : 0), 0);
 
-const caseLength = (r: Resolved): number => (r.product.case === 'between' ? r.measures.lugToLug!.mm : 0);
+const caseLength = (resolved: Resolved): number =>
+  resolved.product.case === 'between' ? resolved.measures.lugToLug!.mm : 0;

@@ -12,7 +12,7 @@ import { holeForMm, nearestRow, placeAddon } from './addons.ts';
 import { LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
 import { strandSpans } from './spans.ts';
-import { laid, strandsOf, withCord } from './strands.ts';
+import { strandsOf, withCord, withStrands } from './strands.ts';
 import { evened, isMirrored, mirrored } from './symmetryHelp.ts';
 import type { Plan } from './types.ts';
 
@@ -66,7 +66,7 @@ describe('strands with cords of their own', () => {
     const facts = solvedFacts('flat-braid-4')!;
     const two = withCord({ ...BASE, ...braid, cords: [{ colour: 'ember' }] }, facts, 'dusk')!;
     expect(strandsOf(two, facts)).toEqual({ 'S/0': 0, 'S/1': 0, 'S/2': 0, 'S/3': 1 });
-    const one = laid(two, facts, { 'S/0': 1, 'S/1': 1, 'S/2': 1, 'S/3': 1 });
+    const one = withStrands(two, facts, { 'S/0': 1, 'S/1': 1, 'S/2': 1, 'S/3': 1 });
     expect(one.cords).toEqual([{ colour: 'dusk' }]);
     expect(plan(one).ok).toBe(true);
   });

@@ -14,12 +14,12 @@ const mm = (label: string, value: number, words: Why): Figure => ({ label, value
 
 /** The numbers that every piece has. */
 export function figures(
-  c: ClosedDesign,
+  closed: ClosedDesign,
   p: Base,
   minutes: { readonly value: number; readonly why: Why },
 ): Record<FigureId, Figure> {
-  const { r, m, closing, layout } = c;
-  const girth = r.design.wearer.girthMm;
+  const { resolved, metrics, closing, layout } = closed;
+  const girth = resolved.design.wearer.girthMm;
   const totalMm = p.cords.reduce((sum, x) => sum + x.cutLengthMm, 0);
   const weights = p.cords.map((x) => (x.usedLengthMm / 1000) * findCord(x.cordType)!.gramsPerMetre);
   const usedMm = p.cords.reduce((sum, x) => sum + x.usedLengthMm, 0);
@@ -27,14 +27,14 @@ export function figures(
   const thumbMm = p.wovenLengthMm * RULE_OF_THUMB;
   const inner = p.closed.closedMm;
   const pieces = layout.pieces;
-  const grew = closing.finishedMm > c.context.finishedMm + 0.01;
+  const grew = closing.finishedMm > closed.context.finishedMm + 0.01;
   return {
     finished: mm(
       'finished, closed',
       closing.finishedMm,
       grew
-        ? why`made larger than the fit asks, ${len(c.context.finishedMm)}: ${closing.hardware ?? []}`
-        : c.finishedWhy,
+        ? why`made larger than the fit asks, ${len(closed.context.finishedMm)}: ${closing.hardware ?? []}`
+        : closed.finishedWhy,
     ),
     woven: mm(
       'woven',
@@ -48,31 +48,39 @@ export function figures(
       label: 'rows',
       value: p.rows,
       unit: 'rows',
-      why: pieces.flatMap((x, i) => why`${i > 0 ? '; ' : ''}${rowsIn(x.wovenMm, m.rowHeightMm).why}`),
+      why: pieces.flatMap((x, i) => why`${i > 0 ? '; ' : ''}${rowsIn(x.wovenMm, metrics.rowHeightMm).why}`),
     },
-    rowHeight: mm('row height', m.rowHeightMm, m.source),
-    width: mm('width', m.widthMm, why`${num(r.solved.widthD)} × cord ${len(m.diameterMm)}. ${m.source}`),
+    rowHeight: mm('row height', metrics.rowHeightMm, metrics.source),
+    width: mm(
+      'width',
+      metrics.widthMm,
+      why`${num(resolved.solved.widthD)} × cord ${len(metrics.diameterMm)}. ${metrics.source}`,
+    ),
     thickness: mm(
       'thickness',
-      m.thicknessMm,
-      why`${num(r.solved.thicknessD)} × cord ${len(m.diameterMm)}. ${m.source}`,
+      metrics.thicknessMm,
+      why`${num(resolved.solved.thicknessD)} × cord ${len(metrics.diameterMm)}. ${metrics.source}`,
     ),
     innerGirth: mm(
       'inner girth',
       inner,
-      why`finished ${len(closing.finishedMm)} − π × thickness ${len(m.thicknessMm)}: a thick band loses that much inside when it is bent round`,
+      why`finished ${len(closing.finishedMm)} − π × thickness ${len(metrics.thicknessMm)}: a thick band loses that much inside when it is bent round`,
     ),
     slack: {
-      ...mm('slack', inner - girth, why`inner girth ${len(inner)} − ${r.product.girth.name} ${len(girth)}`),
+      ...mm(
+        'slack',
+        inner - girth,
+        why`inner girth ${len(inner)} − ${resolved.product.girth.name} ${len(girth)}`,
+      ),
       isSigned: true,
     },
-    hardware: hardware(c),
-    jig: setting(c, p),
+    hardware: hardware(closed),
+    jig: setting(closed, p),
     weight: {
       label: 'weight',
       value: weights.reduce((a, b) => a + b, 0) + addonsG,
       unit: 'g',
-      why: why`${len(usedMm)} of cord stay in the piece × ${num(r.cord.gramsPerMetre, 1)} g/m${addonsG > 0 ? why` + add-ons ${num(addonsG, 0)} g` : []}, without hardware`,
+      why: why`${len(usedMm)} of cord stay in the piece × ${num(resolved.cord.gramsPerMetre, 1)} g/m${addonsG > 0 ? why` + add-ons ${num(addonsG, 0)} g` : []}, without hardware`,
     },
     total: mm('cord in all', totalMm, why`the sum of all cuts`),
     minutes: { label: 'time', value: minutes.value, unit: 'min', why: minutes.why },
@@ -85,22 +93,22 @@ export function figures(
 }
 
 /** What the closure takes of the finished length, or by how much the band runs on past it. */
-function hardware({ r, closing }: ClosedDesign): Figure {
+function hardware({ resolved, closing }: ClosedDesign): Figure {
   const takes = closing.start.takesMm + closing.end.takesMm;
   const words = closing.hardware ?? why`what is between the ends of the weave`;
   if (takes < 0) return mm('runs on past the closure', -takes, words);
-  return mm(r.closure.family === 'buckled' ? 'buckle' : 'closure', takes, words);
+  return mm(resolved.closure.family === 'buckled' ? 'buckle' : 'closure', takes, words);
 }
 
 /** How the length is kept: pegs of a jig, two marks on the table, or trying on. */
-function setting(c: ClosedDesign, p: Base): Figure {
+function setting(closed: ClosedDesign, p: Base): Figure {
   const band = p.bands[0]!;
   const between = band.startMm + band.wovenMm + band.end.standoffMm;
   const others = p.bands
     .slice(1)
     .flatMap((b) => why`; ${b.name} ${len(b.startMm + b.wovenMm + b.end.standoffMm)}`);
   const isBar = band.start.kind === 'bar' && band.end.kind === 'bar';
-  const hold = c.r.design.setup.hold ?? 'jig';
+  const hold = closed.resolved.design.setup.hold ?? 'jig';
   if (hold === 'tape') {
     return mm(
       'marks on the table',
@@ -129,9 +137,9 @@ function setting(c: ClosedDesign, p: Base): Figure {
 }
 
 /** Numbers that only some closures, products and measures have. */
-export function moreFigures(c: ClosedDesign, p: Base): Figure[] {
+export function moreFigures(design: ClosedDesign, p: Base): Figure[] {
   const { closed } = p;
-  const { pass, product } = c.context;
+  const { pass, product } = design.context;
   const out: Figure[] = [];
   if (closed.openMm !== undefined) {
     const travel = closed.openMm - closed.closedMm;
@@ -139,14 +147,14 @@ export function moreFigures(c: ClosedDesign, p: Base): Figure[] {
       mm(
         'open, inside',
         closed.openMm,
-        why`flat ${len(closed.openMm + Math.PI * c.m.thicknessMm)} − π × thickness ${len(c.m.thicknessMm)}`,
+        why`flat ${len(closed.openMm + Math.PI * design.metrics.thicknessMm)} − π × thickness ${len(design.metrics.thicknessMm)}`,
       ),
       mm('travel', travel, why`open ${len(closed.openMm)} − closed ${len(closed.closedMm)}`),
     );
     if (pass) out.push(mm(pass.name, pass.mm, pass.why));
   }
   if (closed.dangles) out.push(mm('dangles, closed', closed.danglesMm, why`${closed.dangles}`));
-  if (closed.gapMm > 0 && c.r.closure.family !== 'buckled')
+  if (closed.gapMm > 0 && design.resolved.closure.family !== 'buckled')
     out.push(
       mm(
         'ends apart, closed',
@@ -154,8 +162,8 @@ export function moreFigures(c: ClosedDesign, p: Base): Figure[] {
         why`finished ${len(p.finishedLengthMm)} − woven ${len(p.wovenLengthMm)}`,
       ),
     );
-  out.push(...(c.closing.figures ?? []));
-  if (p.caseMm > 0) out.push(mm('case', p.caseMm, c.r.measures.lugToLug!.why));
+  out.push(...(design.closing.figures ?? []));
+  if (p.caseMm > 0) out.push(mm('case', p.caseMm, design.resolved.measures.lugToLug!.why));
   if (p.bands.length > 1)
     out.push(
       ...p.bands.map((b) =>

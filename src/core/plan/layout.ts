@@ -21,9 +21,9 @@ export interface Layout {
  * What has to be woven: the finished length less what the closure takes at both ends. A two-piece strap also loses the
  * case, and its halves are laid out so that the place where they meet lies opposite the case.
  */
-export function layOut(c: ClosureContext, closing: Closing): Layout {
+export function layOut(context: ClosureContext, closing: Closing): Layout {
   const { start, end, finishedMm } = closing;
-  const caseMm = c.product.case === 'between' ? c.measures.lugToLug!.mm : 0;
+  const caseMm = context.product.case === 'between' ? context.measures.lugToLug!.mm : 0;
   if (caseMm === 0 || closing.spansCase) {
     const gap = beyond(start) + beyond(end);
     const less = caseMm > 0 ? why` − case ${len(caseMm)}` : [];
@@ -41,8 +41,8 @@ export function layOut(c: ClosureContext, closing: Closing): Layout {
     };
   }
   const half = (finishedMm - caseMm) / 2;
-  const hitch = c.metrics.diameterMm;
-  const lug = { ...springBarEnd(c, 'spring bar'), standoffMm: hitch };
+  const hitch = context.metrics.diameterMm;
+  const lug = { ...springBarEnd(context, 'spring bar'), standoffMm: hitch };
   const side = (name: string, far: BandEnd): Piece => ({
     name,
     start: lug,

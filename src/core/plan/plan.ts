@@ -23,23 +23,26 @@ export function plan(design: Design, know: Knowledge = LIBRARY_ONLY): Result<Pla
   return closed.ok ? planClosed(closed.value) : closed;
 }
 
-function planClosed(c: SuitedDesign): Result<Plan> {
-  const { r, m, closing, layout } = c;
-  const { design } = r;
-  const short = layout.pieces.find((p) => p.wovenMm < m.rowHeightMm);
-  if (short) return fail(nothingToWeave(c));
-  const made = bandsOf(c);
+function planClosed(closed: SuitedDesign): Result<Plan> {
+  const { resolved, metrics, closing, layout } = closed;
+  const { design } = resolved;
+  const short = layout.pieces.find((p) => p.wovenMm < metrics.rowHeightMm);
+  if (short) return fail(nothingToWeave(closed));
+  const made = bandsOf(closed);
   if (!made.ok) return made;
-  const seen = checkContextOf(c, made.value);
+  const seen = checkContextOf(closed, made.value);
   const { bands, cords: woven, ring, sequence, q } = made.value;
-  const cords = [...woven, ...extraCords({ r, m, band: 0, q }, closing.extra ?? [], design.cords.length)];
+  const cords = [
+    ...woven,
+    ...extraCords({ resolved, metrics, band: 0, q }, closing.extra ?? [], design.cords.length),
+  ];
   const { innerMm } = seen;
-  if (innerMm <= 0) return fail(noRoomInside(c));
-  const openMm = closing.openMm === undefined ? undefined : closing.openMm - Math.PI * m.thicknessMm;
+  if (innerMm <= 0) return fail(noRoomInside(closed));
+  const openMm = closing.openMm === undefined ? undefined : closing.openMm - Math.PI * metrics.thicknessMm;
   const total = (pick: (b: (typeof bands)[number]) => number) => bands.reduce((sum, b) => sum + pick(b), 0);
   const minutes = minutesFor(
-    r,
-    m,
+    resolved,
+    metrics,
     total((b) => b.rows),
   );
   const base: Omit<Plan, 'figures' | 'more' | 'checks'> = {
@@ -47,24 +50,24 @@ function planClosed(c: SuitedDesign): Result<Plan> {
     finishedLengthMm: closing.finishedMm,
     wovenLengthMm: total((b) => b.wovenMm),
     rows: total((b) => b.rows),
-    metrics: m,
-    schools: compareSchools(design.wearer.girthMm, m.thicknessMm, design.ease),
+    metrics,
+    schools: compareSchools(design.wearer.girthMm, metrics.thicknessMm, design.ease),
     cords,
-    cautions: [...(r.closure.cautions ?? []), ...r.product.cautions],
+    cautions: [...(resolved.closure.cautions ?? []), ...resolved.product.cautions],
     bands,
     caseMm: layout.caseMm,
-    measures: r.measures,
-    chance: r.chance,
-    hands: { plannedMm: r.handMm('row'), toolMm: handLengthMm('row', 'tool', m.diameterMm) },
+    measures: resolved.measures,
+    chance: resolved.chance,
+    hands: { plannedMm: resolved.handMm('row'), toolMm: handLengthMm('row', 'tool', metrics.diameterMm) },
     closed: {
-      id: r.closure.id,
+      id: resolved.closure.id,
       closedMm: innerMm,
       ...(openMm === undefined ? {} : { openMm }),
       gapMm: closing.finishedMm - layout.caseMm - total((b) => b.wovenMm),
       danglesMm: closing.danglesMm ?? 0,
       ...(closing.dangles ? { dangles: closing.dangles } : {}),
       minutes: minutes.value,
-      difficulty: Math.max(r.closure.difficulty, r.difficulty),
+      difficulty: Math.max(resolved.closure.difficulty, resolved.difficulty),
       ...(closing.adjust ? { adjust: closing.adjust } : {}),
     },
     ...(ring ? { ring } : {}),
@@ -72,32 +75,32 @@ function planClosed(c: SuitedDesign): Result<Plan> {
   };
   return guarded({
     ...base,
-    figures: figures(c, base, minutes),
-    more: moreFigures(c, base),
+    figures: figures(closed, base, minutes),
+    more: moreFigures(closed, base),
     checks: checks(seen),
   });
 }
 
-function noRoomInside({ r, m, closing }: ClosedDesign) {
+function noRoomInside({ resolved, metrics, closing }: ClosedDesign) {
   return {
     code: 'plan.thick',
     path: '/ease',
-    message: `A band ${m.thicknessMm.toFixed(1)} mm thick and ${closing.finishedMm.toFixed(0)} mm long has no room inside once it is closed. Choose a looser fit, thinner cord or a flatter weave; check the ${r.product.girth.name}, too.`,
+    message: `A band ${metrics.thicknessMm.toFixed(1)} mm thick and ${closing.finishedMm.toFixed(0)} mm long has no room inside once it is closed. Choose a looser fit, thinner cord or a flatter weave; check the ${resolved.product.girth.name}, too.`,
   };
 }
 
-function nothingToWeave({ r, layout, closing }: ClosedDesign) {
-  const isBuckle = r.closure.family === 'buckled';
+function nothingToWeave({ resolved, layout, closing }: ClosedDesign) {
+  const isBuckle = resolved.closure.family === 'buckled';
   return {
     code: 'plan.hardware',
     path: isBuckle ? '/closure/sizeMm' : '/closure',
     message:
       layout.pieces.length > 1
         ? 'Case and buckle are as long as the whole strap: nothing is left to weave. Check the case length, or choose a smaller buckle.'
-        : r.closure.isBuckle
+        : resolved.closure.isBuckle
           ? 'The buckle is as long as the whole band: nothing is left to weave. Choose a smaller buckle, or check its measured length.'
           : closing.openMm !== undefined
             ? `Opening that wide leaves nothing to weave between the ends. Let it open less far, choose thinner cord, or a closure that opens flat.`
-            : `The ${r.closure.name} takes the whole length: nothing is left to weave. Choose a smaller one, or thinner cord.`,
+            : `The ${resolved.closure.name} takes the whole length: nothing is left to weave. Choose a smaller one, or thinner cord.`,
   };
 }

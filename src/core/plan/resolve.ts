@@ -5,7 +5,7 @@ import { lanesOfWeave } from '../colour/lanes.ts';
 import { cordLetter, findColour } from '../colour/palette.ts';
 import { type Item, parseSequence } from '../colour/sequence.ts';
 import { effectiveDiameterMm, FIBRE_MELTS, findCord } from '../cord/cords.ts';
-import { type Measure, type Measured, measured } from '../fit/measures.ts';
+import { type Measure, type Measured, measureOf } from '../fit/measures.ts';
 import { findProduct, type Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
@@ -105,7 +105,7 @@ export function measuresOf(design: Design, product: Product): Record<string, Mea
   const girth = { name: product.girth.name, mm: design.wearer.girthMm };
   return Object.fromEntries(
     product.measures.flatMap((m) => {
-      const value = measured(m, design.measures?.[m.id], girth);
+      const value = measureOf(m, design.measures?.[m.id], girth);
       return value ? [[m.id, value] as const] : [];
     }),
   );

@@ -18,7 +18,7 @@ export const usualStrands = (facts: SolvedFacts, cords: number): Strands =>
   Object.fromEntries(lanesOfWeave(facts).map((l) => [l.key, l.isCore && cords > 1 ? 1 : 0]));
 
 /** The design with separate cords, laid lane by lane. Cords that no lane uses any more fall away. */
-export function laid(design: Design, facts: SolvedFacts, strands: Strands): Design {
+export function withStrands(design: Design, facts: SolvedFacts, strands: Strands): Design {
   const { sequence: _gone, ...rest } = design;
   const used = [...new Set(Object.values(strands))].sort((a, b) => a - b);
   const number = new Map(used.map((cord, i) => [cord, i]));
@@ -43,5 +43,5 @@ export function withCord(design: Design, facts: SolvedFacts, colour: string): De
   );
   if (!shared || design.cords.length >= 6) return undefined;
   const cords = [...design.cords, { colour }];
-  return laid({ ...design, cords }, facts, { ...strands, [shared.key]: cords.length - 1 });
+  return withStrands({ ...design, cords }, facts, { ...strands, [shared.key]: cords.length - 1 });
 }

@@ -48,7 +48,7 @@ function weaveProblem(design: Design, know: Knowledge): string | undefined {
   return facts?.kind === 'weave' ? STYLES[design.setup.style].unsuited(facts) : undefined;
 }
 
-function endsProblem({ r, layout }: ClosedDesign): string | undefined {
-  const style = STYLES[r.design.setup.style];
+function endsProblem({ resolved, layout }: ClosedDesign): string | undefined {
+  const style = STYLES[resolved.design.setup.style];
   return layout.pieces.map((piece) => style.unsuitedEnds(piece)).find((reason) => reason !== undefined);
 }

@@ -46,8 +46,8 @@ const checked = (id: string, c: CheckContext, changes: Partial<CheckContext> = {
   return found;
 };
 const isOk = (id: string, c: CheckContext, changes: Partial<CheckContext> = {}) => checked(id, c, changes).ok;
-const measuring = (c: CheckContext, sizes: Partial<CheckContext['m']>): Partial<CheckContext> => ({
-  m: { ...c.m, ...sizes },
+const measuring = (c: CheckContext, sizes: Partial<CheckContext['metrics']>): Partial<CheckContext> => ({
+  metrics: { ...c.metrics, ...sizes },
 });
 
 describe('on each side of', () => {
@@ -86,8 +86,8 @@ describe('on each side of', () => {
   });
 
   it('fitting after the first wetting, which draws up what is not hardware', () => {
-    const { r, finishedMm, stiffMm } = band;
-    const drawn = (finishedMm - stiffMm) * r.cord.wetShrinkage;
+    const { resolved, finishedMm, stiffMm } = band;
+    const drawn = (finishedMm - stiffMm) * resolved.cord.wetShrinkage;
     expect(isOk('fit.wet', band, { innerMm: 169.5 + drawn + HAIR })).toBe(true);
     expect(isOk('fit.wet', band, { innerMm: 169.5 + drawn - HAIR })).toBe(false);
     // Ten millimetres less hardware, and the cord in their place shrinks, too.
@@ -103,7 +103,7 @@ describe('on each side of', () => {
   it('rows spread, or packed', () => {
     const [one] = band.bands;
     const said = (offMm: number) => {
-      const wovenMm = one!.rows * band.m.rowHeightMm + offMm;
+      const wovenMm = one!.rows * band.metrics.rowHeightMm + offMm;
       return whyText(checked('rows.enough', band, { bands: [{ ...one!, wovenMm }] }).message);
     };
     expect(said(HAIR)).toContain('spread by');
@@ -203,7 +203,7 @@ describe('on each side of what a product asks for:', () => {
       measures: { ringAt: 100, ringFlat: 25 },
     });
     const [one] = c.bands;
-    const [margin, half] = [2 * c.m.rowHeightMm, c.ring!.flatMm / 2];
+    const [margin, half] = [2 * c.metrics.rowHeightMm, c.ring!.flatMm / 2];
     const at = (atMm: number) => isOk('collar.ring', c, { ring: { ...c.ring!, atMm } });
     const [first, last] = [one!.startMm + margin + half, one!.startMm + one!.wovenMm - margin - half];
     expect(at(first)).toBe(true);

@@ -3,7 +3,7 @@ import type { Arrangement, Gallery } from '../../../core/colour/arrangements.ts'
 import { type GalleryOrder, inOrder, orderKey } from '../../../core/colour/order.ts';
 import { type CordColour, cordLetter, findColour } from '../../../core/colour/palette.ts';
 import { PER_MM, type Scene } from '../../../core/drawing/shape.ts';
-import { laid, strandsOf } from '../../../core/plan/strands.ts';
+import { strandsOf, withStrands } from '../../../core/plan/strands.ts';
 import { plural } from '../../../core/words.ts';
 import { type OpenGallery, openGallery } from '../../../workers/outside/gallery.ts';
 import type { GalleryAsk } from '../../../workers/protocol.ts';
@@ -69,7 +69,9 @@ export default function Arrangements() {
                 type="button"
                 aria-pressed={isPicked(item)}
                 aria-label={`${letters(item, gallery!)}: front ${percents(item.shares.front)}, back ${percents(item.shares.back)}`}
-                onClick={() => dispatch({ type: 'become', design: laid(design, facts, { ...item.strands }) })}
+                onClick={() =>
+                  dispatch({ type: 'become', design: withStrands(design, facts, { ...item.strands }) })
+                }
                 className="flex w-full flex-col gap-1 rounded-lg border border-rule bg-card p-2 text-left hover:border-ink-soft aria-pressed:border-amber aria-pressed:bg-amber-pale"
               >
                 <span className="flex flex-col gap-1 rounded bg-mat p-1.5">
@@ -108,7 +110,10 @@ export default function Arrangements() {
                 opens="up"
                 value={cord}
                 onChange={(next) =>
-                  dispatch({ type: 'become', design: laid(design, facts, { ...strands, [key]: next }) })
+                  dispatch({
+                    type: 'become',
+                    design: withStrands(design, facts, { ...strands, [key]: next }),
+                  })
                 }
                 choices={colours.map((c, i) => ({
                   value: i,

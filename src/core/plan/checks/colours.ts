@@ -5,11 +5,11 @@ import { isMirrored, oneRow } from '../symmetryHelp.ts';
 import type { CheckContext } from './context.ts';
 
 /** Can the cords be told apart by everyone, and does the sequence come out even? */
-export const colourChecks = (c: CheckContext): Check[] => [...apart(c), ...even(c)];
+export const colourChecks = (seen: CheckContext): Check[] => [...apart(seen), ...even(seen)];
 
-function apart({ r }: CheckContext): Check[] {
-  const pairs = r.colours.flatMap((a, i) =>
-    r.colours.slice(i + 1).map((b) => ({ a, b, sights: hardToTell(a, b) })),
+function apart({ resolved }: CheckContext): Check[] {
+  const pairs = resolved.colours.flatMap((a, i) =>
+    resolved.colours.slice(i + 1).map((b) => ({ a, b, sights: hardToTell(a, b) })),
   );
   const hard = pairs.find((p) => p.sights.length > 0);
   if (pairs.length === 0) return [];
@@ -26,8 +26,8 @@ function apart({ r }: CheckContext): Check[] {
   ];
 }
 
-function even(c: CheckContext): Check[] {
-  const { sequence, bands } = c;
+function even(seen: CheckContext): Check[] {
+  const { sequence, bands } = seen;
   if (!sequence) return [];
   const rows = bands[0]!.rows;
   const out: Check[] = [];
@@ -43,7 +43,7 @@ function even(c: CheckContext): Check[] {
     });
   }
   const mirrored = isMirrored(sequence.stretches, rows);
-  const [fewer, more] = oneRow(c.r.design, c.m, c.finishedMm);
+  const [fewer, more] = oneRow(seen.resolved.design, seen.metrics, seen.finishedMm);
   out.push({
     id: 'sequence.even',
     ok: true,

@@ -11,11 +11,11 @@ import type { Band, RingPlace, SequencePlan } from '../types.ts';
 /** What a careful maker has in front of them before cutting. */
 export interface CheckContext {
   readonly instead: Instead | undefined;
-  readonly r: Resolved;
-  readonly m: WeaveMetrics;
+  readonly resolved: Resolved;
+  readonly metrics: WeaveMetrics;
   readonly closing: Closing;
   /** What the closure was told, for asking what another size of it would give. */
-  readonly told: ClosureContext;
+  readonly asked: ClosureContext;
   readonly bands: readonly Band[];
   readonly finishedMm: number;
   readonly innerMm: number;
@@ -29,21 +29,21 @@ export interface CheckContext {
 }
 
 /** What the checks look at, of a design that is set up. */
-export function checkContextOf(c: SuitedDesign, { bands, ring, sequence }: Bands): CheckContext {
-  const { r, m, closing, context } = c;
+export function checkContextOf(closed: SuitedDesign, { bands, ring, sequence }: Bands): CheckContext {
+  const { resolved, metrics, closing, context } = closed;
   return {
-    instead: c.instead,
-    r,
-    m,
+    instead: closed.instead,
+    resolved,
+    metrics,
     closing,
-    told: context,
+    asked: context,
     bands,
     finishedMm: closing.finishedMm,
-    innerMm: closing.finishedMm - Math.PI * m.thicknessMm,
-    stiffMm: stiffLength(closing) + c.layout.caseMm,
+    innerMm: closing.finishedMm - Math.PI * metrics.thicknessMm,
+    stiffMm: stiffLength(closing) + closed.layout.caseMm,
     pass: context.pass,
-    cordsOnBar: STYLES[r.design.setup.style].isSideBySide
-      ? m.strands.reduce((n, s) => n + s.lanes, 0)
+    cordsOnBar: STYLES[resolved.design.setup.style].isSideBySide
+      ? metrics.strands.reduce((n, s) => n + s.lanes, 0)
       : context.tied,
     ring,
     sequence,

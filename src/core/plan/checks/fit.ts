@@ -11,30 +11,38 @@ const STIFF_SHARE = 0.34;
 const TAPE_MM = 0.5;
 
 /** Does it go round, does a finger go under, does it open wide enough? */
-export function fitChecks(c: CheckContext): Check[] {
-  return [slack(c), finger(c), ...opens(c), ...wet(c), ...rows(c), ...stiffness(c), tails(c)];
+export function fitChecks(seen: CheckContext): Check[] {
+  return [
+    slack(seen),
+    finger(seen),
+    ...opens(seen),
+    ...wet(seen),
+    ...rows(seen),
+    ...stiffness(seen),
+    tails(seen),
+  ];
 }
 
-function slack({ r, innerMm }: CheckContext): Check {
-  const girth = r.design.wearer.girthMm;
+function slack({ resolved, innerMm }: CheckContext): Check {
+  const girth = resolved.design.wearer.girthMm;
   const spare = innerMm - girth;
   const ok = spare >= -TAPE_MM;
   return {
     id: 'fit.slack',
     ok,
     message: ok
-      ? why`inside ${len(innerMm)} on a ${len(girth)} ${r.product.girth.name}: ${len(Math.max(0, spare))} of room`
-      : why`too tight: inside it measures ${len(innerMm)}, the ${r.product.girth.name} ${len(girth)}. Choose a looser fit.`,
+      ? why`inside ${len(innerMm)} on a ${len(girth)} ${resolved.product.girth.name}: ${len(Math.max(0, spare))} of room`
+      : why`too tight: inside it measures ${len(innerMm)}, the ${resolved.product.girth.name} ${len(girth)}. Choose a looser fit.`,
     value: why`${spare >= 0 ? '+' : ''}${len(spare, 'body')}`,
     ...(ok ? {} : { fix: { label: why`fit it easy`, patch: { ease: { school: 'thickness', slackMm: 8 } } } }),
   };
 }
 
 /** Whoever chose a slack in millimetres meant it; the other schools promise room. */
-function finger({ r, innerMm }: CheckContext): Check {
-  const spare = innerMm - fingerHullMm(r.design.wearer.girthMm, 1);
+function finger({ resolved, innerMm }: CheckContext): Check {
+  const spare = innerMm - fingerHullMm(resolved.design.wearer.girthMm, 1);
   const passes = spare >= -TAPE_MM;
-  const isChosen = r.design.ease.school === 'thickness';
+  const isChosen = resolved.design.ease.school === 'thickness';
   return {
     id: 'fit.finger',
     ok: passes || isChosen,
@@ -50,13 +58,13 @@ function finger({ r, innerMm }: CheckContext): Check {
   };
 }
 
-function opens({ r, m, closing, pass }: CheckContext): Check[] {
+function opens({ resolved, metrics, closing, pass }: CheckContext): Check[] {
   if (closing.openMm === undefined)
     return [
       { id: 'open.passes', ok: true, message: why`opens flat, so it doesn’t have to go over anything` },
     ];
   if (!pass) return [];
-  const open = closing.openMm - Math.PI * m.thicknessMm;
+  const open = closing.openMm - Math.PI * metrics.thicknessMm;
   const spare = open - pass.mm;
   const ok = spare >= -TAPE_MM;
   const unsure = !pass.isMeasured && open < pass.range[1];
@@ -76,7 +84,7 @@ function opens({ r, m, closing, pass }: CheckContext): Check[] {
         : {
             fix: {
               label: why`open it as wide as the ${pass.name} needs`,
-              patch: { closure: widened(r.design.closure) },
+              patch: { closure: widened(resolved.design.closure) },
             },
           }),
     },
@@ -88,10 +96,10 @@ function widened<T extends { openMm?: number }>(closure: T): T {
   return rest as T;
 }
 
-function wet({ r, innerMm, finishedMm, stiffMm }: CheckContext): Check[] {
-  if ((r.design.wet ?? 'ignore') !== 'ignore') return [];
-  const drawn = (finishedMm - stiffMm) * r.cord.wetShrinkage;
-  const left = innerMm - drawn - r.design.wearer.girthMm;
+function wet({ resolved, innerMm, finishedMm, stiffMm }: CheckContext): Check[] {
+  if ((resolved.design.wet ?? 'ignore') !== 'ignore') return [];
+  const drawn = (finishedMm - stiffMm) * resolved.cord.wetShrinkage;
+  const left = innerMm - drawn - resolved.design.wearer.girthMm;
   const ok = left >= -TAPE_MM;
   return [
     {
@@ -106,11 +114,11 @@ function wet({ r, innerMm, finishedMm, stiffMm }: CheckContext): Check[] {
   ];
 }
 
-function rows({ m, bands }: CheckContext): Check[] {
-  if (m.isPlain) return [];
+function rows({ metrics, bands }: CheckContext): Check[] {
+  if (metrics.isPlain) return [];
   const count = bands.reduce((n, b) => n + b.rows, 0);
   const least = Math.min(...bands.map((b) => b.rows));
-  const spread = bands.reduce((sum, b) => sum + b.wovenMm - b.rows * m.rowHeightMm, 0);
+  const spread = bands.reduce((sum, b) => sum + b.wovenMm - b.rows * metrics.rowHeightMm, 0);
   const enough = least >= LEAST_ROWS;
   return [
     {
@@ -126,25 +134,25 @@ function rows({ m, bands }: CheckContext): Check[] {
   ];
 }
 
-function stiffness({ r, stiffMm }: CheckContext): Check[] {
+function stiffness({ resolved, stiffMm }: CheckContext): Check[] {
   if (stiffMm <= 0) return [];
-  const share = Math.round((stiffMm / r.design.wearer.girthMm) * 100) / 100;
-  const ok = stiffMm / r.design.wearer.girthMm <= STIFF_SHARE || r.product.case !== undefined;
+  const share = Math.round((stiffMm / resolved.design.wearer.girthMm) * 100) / 100;
+  const ok = stiffMm / resolved.design.wearer.girthMm <= STIFF_SHARE || resolved.product.case !== undefined;
   return [
     {
       id: 'buckle.length',
       ok,
       message: ok
         ? why`the rigid hardware covers ${percent(share)} of the way round`
-        : why`the rigid ${r.closure.name} covers ${percent(share)} of the way round and will stand off: choose a smaller or curved one`,
+        : why`the rigid ${resolved.closure.name} covers ${percent(share)} of the way round and will stand off: choose a smaller or curved one`,
     },
   ];
 }
 
 /** Where the maker set what hands hold: is it enough, by hand or with a tool? */
-function tails({ r, m }: CheckContext): Check {
-  const held = r.handMm('row');
-  const usual = (tool: Tool) => handLengthMm('row', tool, m.diameterMm);
+function tails({ resolved, metrics }: CheckContext): Check {
+  const held = resolved.handMm('row');
+  const usual = (tool: Tool) => handLengthMm('row', tool, metrics.diameterMm);
   const ok = held >= usual('tool');
   return {
     id: 'tail.enough',

@@ -7,22 +7,22 @@ import type { CheckContext } from './context.ts';
 const WIDER_THAN_BUCKLE_MM = 4;
 
 /** Do the cords go through the slots, and does the band's width suit what it is closed by? */
-export function hardwareChecks(c: CheckContext): Check[] {
-  const ends = c.bands
+export function hardwareChecks(seen: CheckContext): Check[] {
+  const ends = seen.bands
     .flatMap((b) => [b.start, b.end])
     .filter((e) => e.kind === 'bar' && e.shape.shape !== 'spring-bar');
-  return [...slot(c, ends), ...width(c, ends)];
+  return [...slot(seen, ends), ...width(seen, ends)];
 }
 
 /** The first size of the same closure for which its own two ends suit. */
-function anotherSize(c: CheckContext, suits: (ends: readonly BandEnd[]) => boolean): Fix | undefined {
-  const option = c.r.closure.options.find((o) => o.key === 'sizeMm');
+function anotherSize(seen: CheckContext, suits: (ends: readonly BandEnd[]) => boolean): Fix | undefined {
+  const option = seen.resolved.closure.options.find((o) => o.key === 'sizeMm');
   if (!option || !isList(option)) return undefined;
-  const { lengthMm: _typed, ...typical } = c.r.design.closure;
+  const { lengthMm: _typed, ...typical } = seen.resolved.design.closure;
   const size = option.choices
     .map((x) => x.value as number)
     .find((sizeMm) => {
-      const { start, end } = c.r.closure.close({ ...c.told, spec: { ...typical, sizeMm } });
+      const { start, end } = seen.resolved.closure.close({ ...seen.asked, spec: { ...typical, sizeMm } });
       return suits([start, end].filter((e) => e.kind === 'bar'));
     });
   if (size === undefined) return undefined;
@@ -42,13 +42,13 @@ const bodyOf = (ends: readonly BandEnd[]): number | undefined =>
 
 const isToggle = (e: BandEnd): boolean => e.shape.shape === 'plate' && e.shape.look === 'toggle';
 
-function slot(c: CheckContext, ends: readonly BandEnd[]): Check[] {
-  const cords = Math.max(2, c.cordsOnBar);
-  const need = cords * c.m.diameterMm;
+function slot(seen: CheckContext, ends: readonly BandEnd[]): Check[] {
+  const cords = Math.max(2, seen.cordsOnBar);
+  const need = cords * seen.metrics.diameterMm;
   const slotMm = slotOf(ends);
   if (slotMm === undefined) return [];
   const ok = need <= slotMm;
-  const fix = ok ? undefined : anotherSize(c, (e) => (slotOf(e) ?? 0) >= need);
+  const fix = ok ? undefined : anotherSize(seen, (e) => (slotOf(e) ?? 0) >= need);
   return [
     {
       id: 'buckle.slot',
@@ -61,19 +61,19 @@ function slot(c: CheckContext, ends: readonly BandEnd[]): Check[] {
   ];
 }
 
-function width(c: CheckContext, ends: readonly BandEnd[]): Check[] {
+function width(seen: CheckContext, ends: readonly BandEnd[]): Check[] {
   const body = bodyOf(ends);
   if (body === undefined) return [];
-  const suits = (bodyMm: number) => c.m.widthMm - bodyMm <= WIDER_THAN_BUCKLE_MM;
+  const suits = (bodyMm: number) => seen.metrics.widthMm - bodyMm <= WIDER_THAN_BUCKLE_MM;
   const ok = suits(body);
-  const fix = ok ? undefined : anotherSize(c, (e) => suits(bodyOf(e) ?? 0));
+  const fix = ok ? undefined : anotherSize(seen, (e) => suits(bodyOf(e) ?? 0));
   return [
     {
       id: 'buckle.width',
       ok,
       message: ok
-        ? why`a band ${len(c.m.widthMm)} wide suits a ${c.r.closure.name} ${len(body)} wide`
-        : why`the band is ${len(c.m.widthMm)} wide, the ${c.r.closure.name} ${len(body)}: its edges stick out.${fix ? '' : ' It isn’t made any wider; choose a narrower weave or thinner cord.'}`,
+        ? why`a band ${len(seen.metrics.widthMm)} wide suits a ${seen.resolved.closure.name} ${len(body)} wide`
+        : why`the band is ${len(seen.metrics.widthMm)} wide, the ${seen.resolved.closure.name} ${len(body)}: its edges stick out.${fix ? '' : ' It isn’t made any wider; choose a narrower weave or thinner cord.'}`,
       ...(fix ? { fix } : {}),
     },
   ];

@@ -9,20 +9,20 @@ import { hardwareChecks } from './hardware.ts';
 import { productChecks } from './product.ts';
 
 /** What a careful maker would look at before cutting; a failed check says what to change. */
-export const checks = (c: CheckContext): Check[] => [
-  ...setUpChecks(c),
-  ...fitChecks(c),
-  ...hardwareChecks(c),
-  ...(c.closing.checks ?? []),
-  ...productChecks(c),
-  ...addons(c),
-  ...colourChecks(c),
+export const checks = (seen: CheckContext): Check[] => [
+  ...setUpChecks(seen),
+  ...fitChecks(seen),
+  ...hardwareChecks(seen),
+  ...(seen.closing.checks ?? []),
+  ...productChecks(seen),
+  ...addons(seen),
+  ...colourChecks(seen),
 ];
 
 /** Where another set-up took the place of one that does not go, the maker is told, and can keep it. */
-function setUpChecks({ instead, r }: CheckContext): Check[] {
+function setUpChecks({ instead, resolved }: CheckContext): Check[] {
   if (!instead) return [];
-  const { design } = r;
+  const { design } = resolved;
   const { name } = STYLES[design.setup.style];
   return [
     {
@@ -35,8 +35,8 @@ function setUpChecks({ instead, r }: CheckContext): Check[] {
   ];
 }
 
-function addons({ r, m, bands }: CheckContext): Check[] {
+function addons({ resolved, metrics, bands }: CheckContext): Check[] {
   const band = bands[0]!;
-  const cores = m.strands.filter((s) => s.role === 'core').reduce((n, s) => n + s.lanes, 0);
-  return addonChecks(band.addons, band, m, cores, r.design.addons ?? []);
+  const cores = metrics.strands.filter((s) => s.role === 'core').reduce((n, s) => n + s.lanes, 0);
+  return addonChecks(band.addons, band, metrics, cores, resolved.design.addons ?? []);
 }

@@ -11,7 +11,7 @@ const WIDTH_MM = 3;
 const FINGERS = 2;
 
 /** What one product asks for and others do not, by the name that its record gives. */
-const CHECKS: Readonly<Record<ProductCheck, (c: CheckContext) => Check[]>> = {
+const CHECKS: Readonly<Record<ProductCheck, (seen: CheckContext) => Check[]>> = {
   'lug-width': lugWidth,
   'lug-gap': lugGap,
   'pass-under': passUnder,
@@ -20,7 +20,8 @@ const CHECKS: Readonly<Record<ProductCheck, (c: CheckContext) => Check[]>> = {
   ring,
 };
 
-export const productChecks = (c: CheckContext): Check[] => c.r.product.checks.flatMap((id) => CHECKS[id](c));
+export const productChecks = (seen: CheckContext): Check[] =>
+  seen.resolved.product.checks.flatMap((id) => CHECKS[id](seen));
 
 const weave = (s: BandSize): Fix => ({
   label: why`choose ${s.name.toLowerCase()} in ${s.cord.name}`,
@@ -33,52 +34,54 @@ function names(sizes: readonly BandSize[]): Why {
   return few.flatMap((s, i) => why`${i > 0 ? ', ' : ''}${s.name.toLowerCase()} (${len(s.widthMm)})`);
 }
 
-function lugWidth({ r, m }: CheckContext): Check[] {
-  const lug = r.measures.lug!.mm;
-  const ok = m.widthMm <= lug;
-  const here = fittingLugs(lug, [r.cord]);
-  const thinner = CORDS.filter((c) => c.fibre === r.cord.fibre && effectiveDiameterMm(c) < m.diameterMm)
+function lugWidth({ resolved, metrics }: CheckContext): Check[] {
+  const lug = resolved.measures.lug!.mm;
+  const ok = metrics.widthMm <= lug;
+  const here = fittingLugs(lug, [resolved.cord]);
+  const thinner = CORDS.filter(
+    (c) => c.fibre === resolved.cord.fibre && effectiveDiameterMm(c) < metrics.diameterMm,
+  )
     .toSorted((a, b) => b.nominalMm - a.nominalMm)
-    .find((c) => (m.widthMm / m.diameterMm) * effectiveDiameterMm(c) <= lug);
-  const what = here.length > 0 ? why` In ${r.cord.name} these fit: ${names(here)}.` : [];
+    .find((c) => (metrics.widthMm / metrics.diameterMm) * effectiveDiameterMm(c) <= lug);
+  const what = here.length > 0 ? why` In ${resolved.cord.name} these fit: ${names(here)}.` : [];
   return [
     {
       id: 'lug.width',
       ok,
       message: ok
-        ? why`a band ${len(m.widthMm)} wide fits between ${len(lug)} lugs`
-        : why`a band ${len(m.widthMm)} wide is too wide for ${len(lug)} lugs.${thinner ? why` In ${thinner.name} it would be ${len((m.widthMm / m.diameterMm) * effectiveDiameterMm(thinner))}.` : []}${what}`,
+        ? why`a band ${len(metrics.widthMm)} wide fits between ${len(lug)} lugs`
+        : why`a band ${len(metrics.widthMm)} wide is too wide for ${len(lug)} lugs.${thinner ? why` In ${thinner.name} it would be ${len((metrics.widthMm / metrics.diameterMm) * effectiveDiameterMm(thinner))}.` : []}${what}`,
       ...(!ok && thinner ? { fix: { label: why`choose ${thinner.name}`, patch: { cord: thinner.id } } } : {}),
       ...(!ok && !thinner && here[0] ? { fix: weave(here[0]) } : {}),
     },
   ];
 }
 
-function lugGap({ r, m }: CheckContext): Check[] {
-  const gap = r.measures.gap!.mm;
-  const ok = m.diameterMm <= gap;
-  const thinner = CORDS.filter((c) => c.fibre === r.cord.fibre && effectiveDiameterMm(c) <= gap).toSorted(
-    (a, b) => b.nominalMm - a.nominalMm,
-  )[0];
+function lugGap({ resolved, metrics }: CheckContext): Check[] {
+  const gap = resolved.measures.gap!.mm;
+  const ok = metrics.diameterMm <= gap;
+  const thinner = CORDS.filter(
+    (c) => c.fibre === resolved.cord.fibre && effectiveDiameterMm(c) <= gap,
+  ).toSorted((a, b) => b.nominalMm - a.nominalMm)[0];
   return [
     {
       id: 'lug.gap',
       ok,
       message: ok
-        ? why`a ${len(m.diameterMm)} cord fits the ${len(gap)} gap between spring bar and case`
-        : why`a ${len(m.diameterMm)} cord is too thick for the ${len(gap)} gap between spring bar and case${thinner ? why`; ${thinner.name} does` : why`: choose curved bars that leave a larger gap`}.`,
+        ? why`a ${len(metrics.diameterMm)} cord fits the ${len(gap)} gap between spring bar and case`
+        : why`a ${len(metrics.diameterMm)} cord is too thick for the ${len(gap)} gap between spring bar and case${thinner ? why`; ${thinner.name} does` : why`: choose curved bars that leave a larger gap`}.`,
       ...(!ok && thinner ? { fix: { label: why`choose ${thinner.name}`, patch: { cord: thinner.id } } } : {}),
     },
   ];
 }
 
-function passUnder({ r, m }: CheckContext): Check[] {
-  const [gap, lug] = [r.measures.gap!.mm, r.measures.lug!.mm];
-  const ok = m.thicknessMm <= gap;
+function passUnder({ resolved, metrics }: CheckContext): Check[] {
+  const [gap, lug] = [resolved.measures.gap!.mm, resolved.measures.lug!.mm];
+  const ok = metrics.thicknessMm <= gap;
   // So thin a weave may be narrow between its lugs; that it passes comes first.
   const fits = fittingLugs(
     lug,
-    CORDS.filter((c) => c.fibre === r.cord.fibre),
+    CORDS.filter((c) => c.fibre === resolved.cord.fibre),
     { gapMm: gap, fill: 0 },
   );
   return [
@@ -86,15 +89,15 @@ function passUnder({ r, m }: CheckContext): Check[] {
       id: 'lug.gap',
       ok,
       message: ok
-        ? why`a band ${len(m.thicknessMm)} thick fits through the ${len(gap)} gap between spring bar and case`
-        : why`a band ${len(m.thicknessMm)} thick is too thick for the ${len(gap)} gap between spring bar and case.${fits[0] ? why` ${fits[0].name} in ${fits[0].cord.name} does: ${len(fits[0].thicknessMm)} thick, ${len(fits[0].widthMm)} wide.` : why` Only a thinner, narrower braid would.`}`,
+        ? why`a band ${len(metrics.thicknessMm)} thick fits through the ${len(gap)} gap between spring bar and case`
+        : why`a band ${len(metrics.thicknessMm)} thick is too thick for the ${len(gap)} gap between spring bar and case.${fits[0] ? why` ${fits[0].name} in ${fits[0].cord.name} does: ${len(fits[0].thicknessMm)} thick, ${len(fits[0].widthMm)} wide.` : why` Only a thinner, narrower braid would.`}`,
       ...(!ok && fits[0] ? { fix: weave(fits[0]) } : {}),
     },
   ];
 }
 
-function twoFingers({ r, innerMm }: CheckContext): Check[] {
-  const need = fingerHullMm(r.design.wearer.girthMm, FINGERS);
+function twoFingers({ resolved, innerMm }: CheckContext): Check[] {
+  const need = fingerHullMm(resolved.design.wearer.girthMm, FINGERS);
   const ok = innerMm >= need - 0.5;
   return [
     {
@@ -112,32 +115,32 @@ function twoFingers({ r, innerMm }: CheckContext): Check[] {
   ];
 }
 
-function wantedWidth({ r, m }: CheckContext): Check[] {
-  const wanted = r.measures.width!.mm;
-  const off = m.widthMm - wanted;
+function wantedWidth({ resolved, metrics }: CheckContext): Check[] {
+  const wanted = resolved.measures.width!.mm;
+  const off = metrics.widthMm - wanted;
   const ok = Math.abs(off) <= WIDTH_MM;
-  const near = nearWidth(wanted, [r.cord]);
+  const near = nearWidth(wanted, [resolved.cord]);
   // In the cord in hand if one comes near enough, else in another of the same fibre.
   const suits = (s: BandSize) => Math.abs(s.widthMm - wanted) <= WIDTH_MM;
-  const others = CORDS.filter((x) => x.fibre === r.cord.fibre);
+  const others = CORDS.filter((x) => x.fibre === resolved.cord.fibre);
   const best = [near[0]!, nearWidth(wanted, others)[0]!].find(suits);
   return [
     {
       id: 'cuff.width',
       ok,
       message: ok
-        ? why`${len(m.widthMm)} wide, as wanted to within ${len(WIDTH_MM)}`
-        : why`${len(m.widthMm)} wide, ${len(Math.abs(off))} ${off > 0 ? 'more' : 'less'} than wanted. In ${r.cord.name} the nearest are ${names(near)}.`,
+        ? why`${len(metrics.widthMm)} wide, as wanted to within ${len(WIDTH_MM)}`
+        : why`${len(metrics.widthMm)} wide, ${len(Math.abs(off))} ${off > 0 ? 'more' : 'less'} than wanted. In ${resolved.cord.name} the nearest are ${names(near)}.`,
       ...(!ok && best ? { fix: weave(best) } : {}),
     },
   ];
 }
 
-function ring({ r, m, bands, ring: place }: CheckContext): Check[] {
+function ring({ resolved, metrics, bands, ring: place }: CheckContext): Check[] {
   if (!place) return [];
   const band = bands[0]!;
   const [from, to] = [place.atMm - place.flatMm / 2, place.atMm + place.flatMm / 2];
-  const margin = 2 * m.rowHeightMm;
+  const margin = 2 * metrics.rowHeightMm;
   const ok = from >= band.startMm + margin - 0.01 && to <= band.startMm + band.wovenMm - margin + 0.01;
   const rows = place.toRow - place.fromRow + 1;
   const isHitched = band.end.attach === 'hitched';
@@ -147,14 +150,14 @@ function ring({ r, m, bands, ring: place }: CheckContext): Check[] {
       id: 'collar.ring',
       ok,
       message: ok
-        ? why`the ring sits under rows ${num(place.fromRow, 0)} to ${num(place.toRow, 0)}: ${counted(rows, 'row')} of ${len(m.rowHeightMm)} cover its flat side of ${len(place.flatMm)}`
+        ? why`the ring sits under rows ${num(place.fromRow, 0)} to ${num(place.toRow, 0)}: ${counted(rows, 'row')} of ${len(metrics.rowHeightMm)} cover its flat side of ${len(place.flatMm)}`
         : why`the ring’s flat side of ${len(place.flatMm)} is too near an end of the weave: it needs two rows beyond it on each side`,
       ...(ok
         ? {}
         : {
             fix: {
               label: why`put it ${len(nearest)} from the buckle`,
-              patch: { measures: { ...r.design.measures, ringAt: nearest } },
+              patch: { measures: { ...resolved.design.measures, ringAt: nearest } },
             },
           }),
     },
@@ -168,7 +171,7 @@ function ring({ r, m, bands, ring: place }: CheckContext): Check[] {
         ? {
             fix: {
               label: why`take them back`,
-              patch: { closure: { ...r.design.closure, attach: 'returned' } },
+              patch: { closure: { ...resolved.design.closure, attach: 'returned' } },
             },
           }
         : {}),

@@ -21,7 +21,7 @@ export type WayMade =
 export const totalCut = (cords: readonly CordCut[]): number =>
   cords.reduce((sum, x) => sum + x.cutLengthMm, 0);
 
-export const rowMmOf = (c: SetupContext): number => c.wovenMm / c.rows;
+export const rowMmOf = (setup: SetupContext): number => setup.wovenMm / setup.rows;
 
 export const changeMark = (atMm: number, s: Stretch): BandMark => ({
   atMm,
@@ -30,13 +30,13 @@ export const changeMark = (atMm: number, s: Stretch): BandMark => ({
 });
 
 /** The first cord's middle lies behind the cores before row 1. */
-export function behind(c: SetupContext, cores: number): CordPart {
-  const d = c.m.diameterMm;
+export function behind(setup: SetupContext, cores: number): CordPart {
+  const d = setup.metrics.diameterMm;
   return {
     what: 'attach',
     lengthMm: ((cores + 2) / 2) * d,
     why: why`half of the way behind the ${counted(cores, 'core')} before the first row`,
-    fromMm: startOf(c),
-    toMm: startOf(c),
+    fromMm: startOf(setup),
+    toMm: startOf(setup),
   };
 }

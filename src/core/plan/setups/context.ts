@@ -6,8 +6,8 @@ import type { BandMark, CordCut, RingPlace, SplicePlace } from '../types.ts';
 
 /** One woven piece to be set up. */
 export interface SetupContext {
-  readonly r: Resolved;
-  readonly m: WeaveMetrics;
+  readonly resolved: Resolved;
+  readonly metrics: WeaveMetrics;
   /** Its number among the plan's bands. */
   readonly band: number;
   readonly start: BandEnd;
@@ -36,8 +36,8 @@ export interface Lane extends StrandUsage {
 }
 
 /** Where the weave starts and ends, from the first bar. */
-export const startOf = (c: SetupContext): number => c.start.standoffMm;
-export const endOf = (c: SetupContext): number => startOf(c) + c.wovenMm;
+export const startOf = (setup: SetupContext): number => setup.start.standoffMm;
+export const endOf = (setup: SetupContext): number => startOf(setup) + setup.wovenMm;
 
 const lanes = new WeakMap<WeaveMetrics, Readonly<Record<'core' | 'work', readonly Lane[]>>>();
 

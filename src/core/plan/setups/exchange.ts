@@ -9,11 +9,11 @@ import { finish } from './finish.ts';
 import { coreEnd, coreRun, startLeg, workEnd } from './parts.ts';
 
 /** Two cords, one working and one inside; at every change they trade places. No cord is cut. */
-export function exchange(c: SetupContext, stretches: readonly Stretch[], way: 'swap' | 'carry'): WayMade {
-  const [cores, works] = [lanesOf(c.m, 'core'), lanesOf(c.m, 'work')];
+export function exchange(setup: SetupContext, stretches: readonly Stretch[], way: 'swap' | 'carry'): WayMade {
+  const [cores, works] = [lanesOf(setup.metrics, 'core'), lanesOf(setup.metrics, 'work')];
   const used = [...new Set(stretches.map((s) => s.cord))].sort();
   const no = (reason: string): WayMade => ({ way, ok: false, reason });
-  if (c.start.kind === 'run' || c.end.kind === 'run')
+  if (setup.start.kind === 'run' || setup.end.kind === 'run')
     return no('The cores run on into the closure, so they can’t change places with the working ends.');
   if (used.length !== 2) return no(`This only works between two cords, not ${used.length}.`);
   const inside = way === 'swap' ? cores : cores.slice(1, -1);
@@ -23,9 +23,9 @@ export function exchange(c: SetupContext, stretches: readonly Stretch[], way: 's
         ? 'Cords can only change places where two working ends go round two cores.'
         : 'There is no room for another cord inside: this needs two working ends over four cores.',
     );
-  const row = rowMmOf(c);
-  const at = (r: number) => startOf(c) + r * row;
-  const cross = c.m.widthMm / 2;
+  const row = rowMmOf(setup);
+  const at = (r: number) => startOf(setup) + r * row;
+  const cross = setup.metrics.widthMm / 2;
   const half = (cord: number, k: number): CordPart[] => {
     const runs = stretches.map((s, i): CordPart[] => {
       const isWorking = s.cord === cord;
@@ -35,7 +35,7 @@ export function exchange(c: SetupContext, stretches: readonly Stretch[], way: 's
         what: isWorking ? 'weave' : 'core run',
         lengthMm: mm * lane.perLength,
         why: isWorking
-          ? why`rows ${num(s.from + 1, 0)} to ${num(s.to, 0)}, ${len(mm)}, which use ${num(lane.perLength)} × their length. ${c.m.source}`
+          ? why`rows ${num(s.from + 1, 0)} to ${num(s.to, 0)}, ${len(mm)}, which use ${num(lane.perLength)} × their length. ${setup.metrics.source}`
           : why`inside rows ${num(s.from + 1, 0)} to ${num(s.to, 0)}, ${len(mm)} × ${num(lane.perLength, 3)}`,
         strand: lane.name,
         lane: lane.lane,
@@ -53,12 +53,12 @@ export function exchange(c: SetupContext, stretches: readonly Stretch[], way: 's
       return [out, stretch];
     });
     const [first, last] = [stretches[0]!, stretches.at(-1)!];
-    const begin = first.cord === cord ? [behind(c, cores.length)] : startLeg(c, k);
+    const begin = first.cord === cord ? [behind(setup, cores.length)] : startLeg(setup, k);
     const lane = works[k]!;
-    return [...begin, ...runs.flat(), ...(last.cord === cord ? workEnd(c, lane) : coreEnd(c, k))];
+    return [...begin, ...runs.flat(), ...(last.cord === cord ? workEnd(setup, lane) : coreEnd(setup, k))];
   };
   const cords = used.map((cord) =>
-    finish(c, {
+    finish(setup, {
       index: cord,
       role: stretches[0]!.cord === cord ? 'works first' : 'starts inside',
       parts: [half(cord, 0), half(cord, 1)],
@@ -69,15 +69,15 @@ export function exchange(c: SetupContext, stretches: readonly Stretch[], way: 's
     }),
   );
   const fixed = way === 'carry' ? [cores[0]!, cores.at(-1)!] : [];
-  const coreCord = Math.max(0, c.r.colours.length - 1);
+  const coreCord = Math.max(0, setup.resolved.colours.length - 1);
   const outer = inPairs(fixed).map((pair) =>
-    finish(c, {
+    finish(setup, {
       index: coreCord,
       letter: `${cordLetter(coreCord)}${used.includes(coreCord) ? '+' : ''}`,
       role: 'two cores that stay inside',
       parts: [
-        [...startLeg(c, 2), coreRun(c, pair[0]!), ...coreEnd(c, 2)],
-        [...startLeg(c, 3), coreRun(c, pair[1]!), ...coreEnd(c, 3)],
+        [...startLeg(setup, 2), coreRun(setup, pair[0]!), ...coreEnd(setup, 2)],
+        [...startLeg(setup, 3), coreRun(setup, pair[1]!), ...coreEnd(setup, 3)],
       ],
       fold: why`the middle: it lies over the first end`,
     }),

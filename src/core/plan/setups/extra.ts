@@ -6,13 +6,13 @@ import { finish } from './finish.ts';
 
 /** Cords that the closure needs beside the weave's: sliders, keepers, control loops. Lettered on after the others. */
 export const extraCords = (
-  c: Pick<SetupContext, 'r' | 'm' | 'band' | 'q'>,
+  setup: Pick<SetupContext, 'resolved' | 'metrics' | 'band' | 'q'>,
   extra: readonly ExtraCord[],
   lettered: number,
 ): CordCut[] =>
   extra.map((cord, i) =>
-    finish(c, {
-      index: Math.max(0, c.r.colours.length - 1),
+    finish(setup, {
+      index: Math.max(0, setup.resolved.colours.length - 1),
       letter: cordLetter(lettered + i),
       cordType: cord.cordType,
       isExtra: true,

@@ -25,7 +25,9 @@ export interface Finish {
   readonly isUneven?: boolean;
 }
 
-type Needs = Pick<SetupContext, 'r' | 'm' | 'band' | 'q' | 'isDraft'> & { readonly rows?: number };
+type Needs = Pick<SetupContext, 'resolved' | 'metrics' | 'band' | 'q' | 'isDraft'> & {
+  readonly rows?: number;
+};
 
 interface Half {
   readonly parts: readonly CordPart[];
@@ -48,7 +50,7 @@ export function finish(c: Needs, f: Finish): CordCut {
       : f.fold
         ? [halved(one.spare), ...one.parts, halved(one.spare)]
         : [...one.parts, one.spare];
-  const step = c.r.roundToMm;
+  const step = c.resolved.roundToMm;
   const wanted = parts.reduce((sum, p) => sum + p.lengthMm, 0);
   const cutMm = Math.ceil(wanted / step - 1e-9) * step;
   parts.push({ what: 'rounding', lengthMm: cutMm - wanted, why: why`up to the next full ${len(step)}` });
@@ -64,7 +66,7 @@ export function finish(c: Needs, f: Finish): CordCut {
       (total, h) => total + h.needMm + h.end.wovenMm * (Math.exp(sd * Math.sqrt(h.end.variance)) - 1),
       0,
     );
-  const colour = c.r.colours[f.index] ?? c.r.colours[0]!;
+  const colour = c.resolved.colours[f.index] ?? c.resolved.colours[0]!;
   return {
     letter: f.letter ?? cordLetter(f.index) + (f.piece ? String(f.piece) : ''),
     name: colour.name,
@@ -72,7 +74,7 @@ export function finish(c: Needs, f: Finish): CordCut {
     colour: colour.id,
     look: colour,
     cord: f.index,
-    cordType: f.cordType ?? c.r.cord.id,
+    cordType: f.cordType ?? c.resolved.cord.id,
     band: c.band,
     ...(f.place === undefined ? {} : { place: f.place }),
     ...(f.isExtra ? { isExtra: true } : {}),
@@ -106,12 +108,12 @@ function halfOf(c: Needs, f: Finish, parts: readonly CordPart[]): Half {
     const end = { wovenMm: 0, variance: 0, loading: 0, surplus: 0 };
     return { parts, needMm, end, spare: { what: 'margin', lengthMm, why: words } };
   }
-  const { variance, loading } = endSpread(c.m.shared, wovenMm, c.rows ?? 1);
+  const { variance, loading } = endSpread(c.metrics.shared, wovenMm, c.rows ?? 1);
   const sd = Math.sqrt(variance);
   const lengthMm = Math.max(0, wovenMm * (Math.exp(c.q * sd) - 1));
   const words = c.isDraft
     ? []
-    : why`so that all ends reach in ${percent(c.r.chance)} of such pieces: your hands and this cord may use ±${percent(round(sd))} of what was worked out for the weave, ${len(wovenMm)}; ${num(c.q)} times that is ${percent(round(Math.exp(c.q * sd) - 1))}`;
+    : why`so that all ends reach in ${percent(c.resolved.chance)} of such pieces: your hands and this cord may use ±${percent(round(sd))} of what was worked out for the weave, ${len(wovenMm)}; ${num(c.q)} times that is ${percent(round(Math.exp(c.q * sd) - 1))}`;
   return {
     parts,
     needMm,

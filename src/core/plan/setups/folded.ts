@@ -8,45 +8,54 @@ import { backwards, coreRun, secondTurn, startLeg, tail, weave } from './parts.t
 export const JOIN_FROM_CLOSURE_MM = 30;
 
 /** One half of the folded cord: from the fold over the first bar, along the core, round the second bar, back as weave. */
-function half(c: SetupContext, core: Lane, work: Lane, k: number): CordPart[] {
-  return [...startLeg(c, k), coreRun(c, core), secondTurn(c), ...weave(c, work), tail(c, work)];
+function half(setup: SetupContext, core: Lane, work: Lane, k: number): CordPart[] {
+  return [
+    ...startLeg(setup, k),
+    coreRun(setup, core),
+    secondTurn(setup),
+    ...weave(setup, work),
+    tail(setup, work),
+  ];
 }
 
-function halves(c: SetupContext): [CordPart[], CordPart[]] {
-  const cores = lanesOf(c.m, 'core');
-  return lanesOf(c.m, 'work').map((work, i) => half(c, cores[i]!, work, i)) as [CordPart[], CordPart[]];
+function halves(setup: SetupContext): [CordPart[], CordPart[]] {
+  const cores = lanesOf(setup.metrics, 'core');
+  return lanesOf(setup.metrics, 'work').map((work, i) => half(setup, cores[i]!, work, i)) as [
+    CordPart[],
+    CordPart[],
+  ];
 }
 
-const foldWhy = (c: SetupContext) =>
-  c.start.kind === 'bar'
+const foldWhy = (setup: SetupContext) =>
+  setup.start.kind === 'bar'
     ? why`the middle: it lies over the first bar`
-    : c.start.kind === 'loop'
+    : setup.start.kind === 'loop'
       ? why`the middle: it is left standing as the loop`
       : why`the middle: it lies against the first row`;
 
 /** Cores and working ends are one cord, hitched at its middle. */
-export function folded(c: SetupContext): SetUp {
-  const [first, second] = halves(c);
-  const cord = finish(c, {
+export function folded(setup: SetupContext): SetUp {
+  const [first, second] = halves(setup);
+  const cord = finish(setup, {
     index: 0,
     role: 'one cord, folded: cores and working ends',
     parts: [first, second],
-    fold: foldWhy(c),
+    fold: foldWhy(setup),
   });
   return { cords: [cord], marks: [] };
 }
 
 /** Two colours joined. The join is moved off the bar into the second cord's core run, where rows hide it. */
-export function fused(c: SetupContext): SetUp {
-  const [first, second] = halves(c);
-  const stand = startOf(c);
+export function fused(setup: SetupContext): SetUp {
+  const [first, second] = halves(setup);
+  const stand = startOf(setup);
   const shift = stand + JOIN_FROM_CLOSURE_MM;
   const overBar = second[0]!;
   const core = second[1]!;
   const carried: CordPart[] = [
     {
       ...overBar,
-      why: why`${overBar.why} — the other cord’s leg, too, so that the join does not lie ${c.start.kind === 'bar' ? 'on the bar' : 'in the closure'}`,
+      why: why`${overBar.why} — the other cord’s leg, too, so that the join does not lie ${setup.start.kind === 'bar' ? 'on the bar' : 'in the closure'}`,
     },
     {
       ...core,
@@ -69,18 +78,18 @@ export function fused(c: SetupContext): SetUp {
   const fold = {
     what: 'fold' as const,
     atMm: shift + overBar.lengthMm,
-    why: why`this far from the join the cord lies over the first ${c.start.kind === 'bar' ? 'bar' : 'end'}`,
+    why: why`this far from the join the cord lies over the first ${setup.start.kind === 'bar' ? 'bar' : 'end'}`,
   };
   return {
     marks: [{ atMm: shift, label: 'colours joined here, inside' }],
     cords: [
-      finish(c, {
+      finish(setup, {
         index: 0,
         role: 'front, and the fold at the first end',
         parts: [...backwards(carried), ...first],
         marks: [join, fold],
       }),
-      finish(c, { index: 1, role: 'edges', parts: [rest, ...second.slice(2)], marks: [join] }),
+      finish(setup, { index: 1, role: 'edges', parts: [rest, ...second.slice(2)], marks: [join] }),
     ],
   };
 }

@@ -27,7 +27,7 @@ interface StyleRecord {
   readonly unsuited: (facts: SolvedFacts) => string | undefined;
   /** Why a band with such ends cannot. */
   readonly unsuitedEnds: (ends: Ends) => string | undefined;
-  readonly run: (c: SetupContext) => SetUp;
+  readonly run: (setup: SetupContext) => SetUp;
 }
 
 const lanes = (facts: SolvedFacts, isCore: boolean) =>

@@ -6,9 +6,10 @@ import { type Finish, finish } from './finish.ts';
 import { bareEnd, coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
 
 /** Which of the design's cords a lane is made of: as chosen, else the first for working strands and the second for cores. */
-export function cordOf(c: SetupContext, lane: Lane, isCore: boolean): number {
+export function cordOf(setup: SetupContext, lane: Lane, isCore: boolean): number {
   return (
-    c.r.design.setup.strands?.[laneKey(lane.name, lane.lane)] ?? (isCore && c.r.colours.length > 1 ? 1 : 0)
+    setup.resolved.design.setup.strands?.[laneKey(lane.name, lane.lane)] ??
+    (isCore && setup.resolved.colours.length > 1 ? 1 : 0)
   );
 }
 
@@ -21,14 +22,14 @@ interface Group {
 }
 
 /** Neighbours of one cord in twos, each pair one folded piece; what begins at a running end, or is left over, is alone. */
-function grouped(c: SetupContext, lanes: readonly Lane[], isCore: boolean, runs: boolean): Group[] {
-  const alone = runs && c.start.kind === 'run' ? c.start.carries : 0;
+function grouped(setup: SetupContext, lanes: readonly Lane[], isCore: boolean, runs: boolean): Group[] {
+  const alone = runs && setup.start.kind === 'run' ? setup.start.carries : 0;
   const groups: Group[] = lanes
     .slice(0, alone)
-    .map((lane, i) => ({ lanes: [lane], cord: cordOf(c, lane, isCore), first: i, isCore }));
+    .map((lane, i) => ({ lanes: [lane], cord: cordOf(setup, lane, isCore), first: i, isCore }));
   const waiting = new Map<number, { lane: Lane; first: number }>();
   for (const [i, lane] of lanes.slice(alone).entries()) {
-    const cord = cordOf(c, lane, isCore);
+    const cord = cordOf(setup, lane, isCore);
     const first = alone + i;
     const partner = waiting.get(cord);
     if (!partner) {
@@ -43,67 +44,67 @@ function grouped(c: SetupContext, lanes: readonly Lane[], isCore: boolean, runs:
 }
 
 /** Core cords and working cords, each folded at its middle; a single strand left over is tied by its end. */
-export function separate(c: SetupContext): SetUp {
-  const cores = lanesOf(c.m, 'core');
-  const works = lanesOf(c.m, 'work');
+export function separate(setup: SetupContext): SetUp {
+  const cores = lanesOf(setup.metrics, 'core');
+  const works = lanesOf(setup.metrics, 'work');
   const groups =
     cores.length === 0
-      ? grouped(c, works, false, true)
-      : [...grouped(c, works, false, false), ...grouped(c, cores, true, true)];
+      ? grouped(setup, works, false, true)
+      : [...grouped(setup, works, false, false), ...grouped(setup, cores, true, true)];
   const pieces = (cord: number) => groups.filter((g) => g.cord === cord).length;
   const numbers = new Map<number, number>();
   const cords = groups.map((g) => {
     const n = (numbers.get(g.cord) ?? 0) + 1;
     numbers.set(g.cord, n);
     const piece = pieces(g.cord) > 1 ? n : 0;
-    if (g.isCore) return coreCord(c, g, piece);
-    return cores.length === 0 ? bareCord(c, g, piece) : workingCord(c, g, cores.length, piece);
+    if (g.isCore) return coreCord(setup, g, piece);
+    return cores.length === 0 ? bareCord(setup, g, piece) : workingCord(setup, g, cores.length, piece);
   });
   return { marks: [], cords };
 }
 
-function coreCord(c: SetupContext, g: Group, piece: number): CordCut {
-  const half = (core: Lane, k: number) => [coreRun(c, core), ...coreEnd(c, k)];
-  return finish(c, {
+function coreCord(setup: SetupContext, g: Group, piece: number): CordCut {
+  const half = (core: Lane, k: number) => [coreRun(setup, core), ...coreEnd(setup, k)];
+  return finish(setup, {
     index: g.cord,
     piece,
     role: g.lanes.length === 2 ? 'two cores' : 'a core',
-    ...throughOrFolded(c, g, half),
+    ...throughOrFolded(setup, g, half),
   });
 }
 
 /** Without cores the strands themselves carry the closure. */
-function bareCord(c: SetupContext, g: Group, piece: number): CordCut {
-  const half = (lane: Lane, k: number) => [...weave(c, lane), ...bareEnd(c, k, lane)];
-  return finish(c, {
+function bareCord(setup: SetupContext, g: Group, piece: number): CordCut {
+  const half = (lane: Lane, k: number) => [...weave(setup, lane), ...bareEnd(setup, k, lane)];
+  return finish(setup, {
     index: g.cord,
     piece,
     role:
       g.lanes.length === 2
         ? 'two working ends'
-        : c.start.kind === 'run'
+        : setup.start.kind === 'run'
           ? 'a strand, from end to end'
           : 'a working end',
-    ...throughOrFolded(c, g, half),
+    ...throughOrFolded(setup, g, half),
   });
 }
 
 /** A pair is one cord folded at the start; a single lane begins at its own end. */
 function throughOrFolded(
-  c: SetupContext,
+  setup: SetupContext,
   { lanes: group, first }: Group,
   half: (lane: Lane, k: number) => CordPart[],
 ): Pick<Finish, 'parts' | 'fold'> {
   if (group.length === 1) {
-    return { parts: [...startTail(c, first), ...half(group[0]!, first)] };
+    return { parts: [...startTail(setup, first), ...half(group[0]!, first)] };
   }
-  const [a, b] = group.map((lane, i) => [...startLeg(c, first + i), ...half(lane, first + i)]) as [
+  const [a, b] = group.map((lane, i) => [...startLeg(setup, first + i), ...half(lane, first + i)]) as [
     CordPart[],
     CordPart[],
   ];
-  const isLoop = c.start.kind === 'loop' && first < c.start.carries;
+  const isLoop = setup.start.kind === 'loop' && first < setup.start.carries;
   const fold =
-    c.start.kind === 'bar'
+    setup.start.kind === 'bar'
       ? why`the middle: it lies over the first bar`
       : isLoop
         ? why`the middle: it is left standing as the loop`
@@ -112,25 +113,25 @@ function throughOrFolded(
 }
 
 /** With cores the working cord's middle goes behind them. */
-function workingCord(c: SetupContext, g: Group, cores: number, piece: number): CordCut {
-  const { diameterMm: d } = c.m;
+function workingCord(setup: SetupContext, g: Group, cores: number, piece: number): CordCut {
+  const { diameterMm: d } = setup.metrics;
   const behind: CordPart = {
     what: 'attach',
     lengthMm: ((cores + 2) / 2) * d,
     why: why`half of the way behind the ${counted(cores, 'core')} before the first row: a diameter of ${len(d)} for each and for each edge`,
-    fromMm: startOf(c),
-    toMm: startOf(c),
+    fromMm: startOf(setup),
+    toMm: startOf(setup),
   };
-  const halves = g.lanes.map((work): CordPart[] => [behind, ...weave(c, work), ...workEnd(c, work)]);
+  const halves = g.lanes.map((work): CordPart[] => [behind, ...weave(setup, work), ...workEnd(setup, work)]);
   const [a, b] = halves as [CordPart[], CordPart[]?];
   const tuck: CordPart = {
     what: 'attach',
     lengthMm: 25,
     why: why`its end, folded back ${len(25)} along itself and covered`,
-    fromMm: startOf(c),
-    toMm: startOf(c),
+    fromMm: startOf(setup),
+    toMm: startOf(setup),
   };
-  return finish(c, {
+  return finish(setup, {
     index: g.cord,
     piece,
     role: b ? 'two working ends' : 'a working end',

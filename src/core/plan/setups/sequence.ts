@@ -13,8 +13,12 @@ export const WAY_NAMES: Readonly<Record<Way, string>> = {
 };
 
 /** Every way to make these stretches of colour, the cheapest that can be done first. */
-export function ways(c: SetupContext, stretches: readonly Stretch[]): WayMade[] {
-  const made = [exchange(c, stretches, 'swap'), exchange(c, stretches, 'carry'), splice(c, stretches)];
+export function ways(setup: SetupContext, stretches: readonly Stretch[]): WayMade[] {
+  const made = [
+    exchange(setup, stretches, 'swap'),
+    exchange(setup, stretches, 'carry'),
+    splice(setup, stretches),
+  ];
   const cost = (w: WayMade) => (w.ok ? w.cordMm + 40 * w.splices : Number.POSITIVE_INFINITY);
   return made.toSorted((a, b) => cost(a) - cost(b));
 }

@@ -21,12 +21,12 @@ export function orderOnBar(cores: readonly Lane[], works: readonly Lane[]): Plac
 }
 
 /** Every cord folded and hitched beside the next: its two ends are neighbours, so its fold need not be its middle. */
-export function sideBySide(c: SetupContext): SetUp {
-  const [cores, works] = [lanesOf(c.m, 'core'), lanesOf(c.m, 'work')];
+export function sideBySide(setup: SetupContext): SetUp {
+  const [cores, works] = [lanesOf(setup.metrics, 'core'), lanesOf(setup.metrics, 'work')];
   const groups = inPairs(orderOnBar(cores, works));
   let k = 0;
   const half = (p: Place, index: number): CordPart[] =>
-    p.isCore ? [coreRun(c, p), ...coreEnd(c, index)] : [...weave(c, p), ...workEnd(c, p)];
+    p.isCore ? [coreRun(setup, p), ...coreEnd(setup, index)] : [...weave(setup, p), ...workEnd(setup, p)];
   const cords = groups.map((group, i) => {
     const indices = group.map((p) => (p.isCore ? k++ : 0));
     const halves = group.map((p, j) => half(p, indices[j]!));
@@ -34,13 +34,13 @@ export function sideBySide(c: SetupContext): SetUp {
     const names = group.map((p) => (p.isCore ? 'a core' : 'a working end')).join(' and ');
     const common = { index: 0, piece: groups.length > 1 ? i + 1 : 0, place: i + 1 };
     const where = `${ordinal(i + 1)} on the bar: ${names}`;
-    if (!b) return finish(c, { ...common, role: where, parts: [...startTail(c, indices[0]!), ...a] });
-    return finish(c, {
+    if (!b) return finish(setup, { ...common, role: where, parts: [...startTail(setup, indices[0]!), ...a] });
+    return finish(setup, {
       ...common,
       role: where,
       parts: [
-        [...startLeg(c, indices[0]!), ...a],
-        [...startLeg(c, indices[1]!), ...b],
+        [...startLeg(setup, indices[0]!), ...a],
+        [...startLeg(setup, indices[1]!), ...b],
       ],
       isUneven: true,
       fold: why`it lies over the first bar, ${num(i + 1, 0)} from the left; the longer end is the working one`,

@@ -17,21 +17,22 @@ const MOST_OFF = 3;
 export const MELT_MM = 3;
 
 /** The working cord is cut and fused at every change, each end in a row of its own, where it lies on the back. */
-export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade {
+export function splice(setup: SetupContext, stretches: readonly Stretch[]): WayMade {
   const no = (reason: string): WayMade => ({ way: 'splice', ok: false, reason });
-  if (c.r.product.carriesLoad) return no('A piece that carries a load is never spliced.');
-  if (!c.r.melts) return no('This fibre does not melt: it cannot be fused end to end.');
-  if (c.start.kind === 'run' && lanesOf(c.m, 'core').length === 0)
+  if (setup.resolved.product.carriesLoad) return no('A piece that carries a load is never spliced.');
+  if (!setup.resolved.melts) return no('This fibre does not melt: it cannot be fused end to end.');
+  if (setup.start.kind === 'run' && lanesOf(setup.metrics, 'core').length === 0)
     return no('The strands run on into the closure, so they aren’t spliced.');
-  const [cores, works] = [lanesOf(c.m, 'core'), lanesOf(c.m, 'work')];
-  const row = rowMmOf(c);
-  const isClear = (mm: number) => mm >= SPLICE_FROM_END_MM && mm <= c.wovenMm - SPLICE_FROM_END_MM;
+  const [cores, works] = [lanesOf(setup.metrics, 'core'), lanesOf(setup.metrics, 'work')];
+  const row = rowMmOf(setup);
+  const isClear = (mm: number) => mm >= SPLICE_FROM_END_MM && mm <= setup.wovenMm - SPLICE_FROM_END_MM;
   const rowsTaken = new Set<number>();
   const places: HiddenPlace[][] = works.map(() => []);
   for (const { from: change } of stretches.slice(1)) {
     for (const [k, lane] of works.entries()) {
       const near = NEAR_ROWS.flatMap(
-        (off) => hiddenPlace(c.r.solved, c.m, lane.name, lane.lane, change + off, row) ?? [],
+        (off) =>
+          hiddenPlace(setup.resolved.solved, setup.metrics, lane.name, lane.lane, change + off, row) ?? [],
       );
       if (near.length === 0)
         return no(`${lane.name} never lies under anything: no splice in it can be hidden.`);
@@ -56,32 +57,32 @@ export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade 
     what: 'attach',
     lengthMm: MELT_MM,
     why: why`melts into the splice`,
-    fromMm: startOf(c) + at,
-    toMm: startOf(c) + at,
+    fromMm: startOf(setup) + at,
+    toMm: startOf(setup) + at,
   });
   const segment = (lane: Lane, k: number, i: number): CordPart[] => {
     const list = places[k]!;
     const from = i === 0 ? { alongMm: 0, cordMm: 0 } : list[i - 1]!;
-    const whole = { alongMm: c.wovenMm, cordMm: c.wovenMm * lane.perLength };
+    const whole = { alongMm: setup.wovenMm, cordMm: setup.wovenMm * lane.perLength };
     const to = i === stretches.length - 1 ? whole : list[i]!;
-    const [base] = weave(c, lane);
+    const [base] = weave(setup, lane);
     const part: CordPart = {
       ...base!,
       lengthMm: to.cordMm - from.cordMm,
-      fromMm: startOf(c) + from.alongMm,
-      toMm: startOf(c) + to.alongMm,
+      fromMm: startOf(setup) + from.alongMm,
+      toMm: startOf(setup) + to.alongMm,
       why: why`from ${len(from.alongMm)} to ${len(to.alongMm)} of the weave, walked along the strand as it lies`,
     };
     return [
       ...(i > 0 ? [melt(from.alongMm)] : []),
       part,
-      ...(i < stretches.length - 1 ? [melt(to.alongMm)] : workEnd(c, lane)),
+      ...(i < stretches.length - 1 ? [melt(to.alongMm)] : workEnd(setup, lane)),
     ];
   };
-  const begin = cores.length > 0 ? [behind(c, cores.length)] : [];
+  const begin = cores.length > 0 ? [behind(setup, cores.length)] : [];
   for (const pair of inPairs(works.map((lane, k) => ({ lane, k })))) {
     const halves = pair.map(({ lane, k }) => [
-      ...(cores.length > 0 ? begin : pair.length === 2 ? startLeg(c, k) : startTail(c, k)),
+      ...(cores.length > 0 ? begin : pair.length === 2 ? startLeg(setup, k) : startTail(setup, k)),
       ...segment(lane, k, 0),
     ]);
     const parts: Finish['parts'] = halves.length === 2 ? [halves[0]!, halves[1]!] : halves[0]!;
@@ -104,12 +105,12 @@ export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade 
     }
   }
   const numbers = new Map<number, number>();
-  const coreIndex = Math.max(0, c.r.colours.length - 1);
+  const coreIndex = Math.max(0, setup.resolved.colours.length - 1);
   const coreCuts = inPairs(cores).map((pair, i) => ({ pair, i }));
   const cords = pieces.map((p) => {
     const n = (numbers.get(p.index) ?? 0) + 1;
     numbers.set(p.index, n);
-    return finish(c, {
+    return finish(setup, {
       index: p.index,
       piece: n,
       role: p.role,
@@ -122,16 +123,16 @@ export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade 
     const n = (numbers.get(coreIndex) ?? 0) + 1;
     numbers.set(coreIndex, n);
     const halves = pair.map((lane, j) => [
-      ...startLeg(c, 2 * i + j),
-      coreRun(c, lane),
-      ...coreEnd(c, 2 * i + j),
+      ...startLeg(setup, 2 * i + j),
+      coreRun(setup, lane),
+      ...coreEnd(setup, 2 * i + j),
     ]);
-    return finish(c, {
+    return finish(setup, {
       index: coreIndex,
       piece: n,
       role: pair.length === 2 ? 'two cores' : 'a core',
       parts:
-        halves.length === 2 ? [halves[0]!, halves[1]!] : [...startTail(c, 2 * i), ...halves[0]!.slice(1)],
+        halves.length === 2 ? [halves[0]!, halves[1]!] : [...startTail(setup, 2 * i), ...halves[0]!.slice(1)],
       ...(halves.length === 2 ? { fold: why`the middle: it lies over the first end` } : {}),
     });
   });
@@ -142,10 +143,10 @@ export function splice(c: SetupContext, stretches: readonly Stretch[]): WayMade 
     ok: true,
     setUp: {
       cords: all,
-      marks: stretches.slice(1).map((s) => changeMark(startOf(c) + s.from * row, s)),
+      marks: stretches.slice(1).map((s) => changeMark(startOf(setup) + s.from * row, s)),
       splices: places.flatMap((list, k) =>
         list.map((p) => ({
-          atMm: startOf(c) + p!.alongMm,
+          atMm: startOf(setup) + p!.alongMm,
           row: p!.row + 1,
           strand: works[k]!.name,
           cordMm: p!.cordMm,

@@ -1,6 +1,6 @@
 import { useCallback, useRef } from 'react';
 import { findProduct, PRODUCTS, type Product } from '../../../../core/fit/products.ts';
-import { type Ease, FLAT_ADD_MM, fitted, SLACKS, sameEase } from '../../../../core/fit/schools.ts';
+import { type Ease, FLAT_ADD_MM, fitFor, SLACKS, sameEase } from '../../../../core/fit/schools.ts';
 import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { asProduct } from '../../../../core/plan/adapt.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
@@ -176,7 +176,7 @@ function EasePicker() {
         by={sameEase}
         onChange={(next) => dispatch({ type: 'ease', ease: next }, 'ease')}
         choices={USUAL.map((e) => {
-          const fit = fitted(design.wearer.girthMm, thickness, e);
+          const fit = fitFor(design.wearer.girthMm, thickness, e);
           return {
             value: e,
             name: `${fit.label} — ${show(fit.finishedMm)}`,

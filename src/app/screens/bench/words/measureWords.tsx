@@ -1,4 +1,4 @@
-import { type Measure, type Measured, measured } from '../../../../core/fit/measures.ts';
+import { type Measure, type Measured, measureOf } from '../../../../core/fit/measures.ts';
 import { findProduct, PRODUCTS } from '../../../../core/fit/products.ts';
 import type { Design } from '../../../../core/formats/design.ts';
 import { Button } from '../../../ui/Button.tsx';
@@ -49,7 +49,7 @@ export function useTold(): readonly Measure[] {
 
 function measureIn(design: Design, m: Measure): Measured | undefined {
   const product = findProduct(design.product) ?? PRODUCTS[0]!;
-  return measured(m, design.measures?.[m.id], { name: product.girth.name, mm: design.wearer.girthMm });
+  return measureOf(m, design.measures?.[m.id], { name: product.girth.name, mm: design.wearer.girthMm });
 }
 
 function MeasuresPicker() {
