@@ -135,7 +135,7 @@ test('a double sliding band opens over the hand, and says when it would not', as
   expect(plan.closed.openMm).toBeCloseTo(206, 6);
   expect(await shownMm(page, 'figure-open,-inside')).toBeCloseTo(206, 0);
   await page.getByRole('button', { name: 'closed', exact: true }).click();
-  const ring = page.getByTestId('ring-view');
+  const ring = page.getByTestId('closed-view');
   await expect(ring).toContainText('hand');
   await expect(ring).toContainText('It opens by 28 mm');
   await saved(page);

@@ -1,8 +1,8 @@
 import { unparse } from 'papaparse';
 import { beamScene } from '../../core/drawing/beam.ts';
+import { closedScene } from '../../core/drawing/closed.ts';
 import type { View } from '../../core/drawing/paint.ts';
 import type { Pictures } from '../../core/drawing/pictures.ts';
-import { ringScene } from '../../core/drawing/ring.ts';
 import { sceneSvg } from '../../core/drawing/svg.ts';
 import { cutListRows, cutListText } from '../../core/formats/cutList.ts';
 import { type Design, formatDesign } from '../../core/formats/design.ts';
@@ -73,7 +73,7 @@ export const beamFile = (
   name: `${fileStem(design.name)}-${view}.svg`,
   type: 'image/svg+xml',
   text: sceneSvg(
-    view === 'closed' ? ringScene(design, plan, pictures) : beamScene(plan, pictures, view),
+    view === 'closed' ? closedScene(design, plan, pictures) : beamScene(plan, pictures, view),
     `${design.name}, ${view}`,
   ),
 });

@@ -9,10 +9,10 @@ import { LIBRARY_ONLY } from '../plan/knowledge.ts';
 import { plan } from '../plan/plan.ts';
 import type { Plan } from '../plan/types.ts';
 import { beamScene, closedSpan } from './beam.ts';
+import { closedScene } from './closed.ts';
 import { wornOutline } from './outline.ts';
 import { knotsOf, type Pictures } from './pictures.ts';
 import { pieceTubes } from './piece.ts';
-import { ringScene } from './ring.ts';
 import { PER_MM, type Shape } from './shape.ts';
 
 const BASE: Design = {
@@ -111,7 +111,7 @@ describe.each(CLOSURES.map((c) => c.id))('%s', (kind) => {
 
   it('closes round the body: the weave lies on the closed line, outside the body', async () => {
     const { design, plan: p, pictures } = await drawn(kind);
-    const scene = ringScene(design, p, pictures);
+    const scene = closedScene(design, p, pictures);
     const R = scene.bodyRadiusMm;
     expect(R).toBeCloseTo(design.wearer.girthMm / (2 * Math.PI), 6);
     const cord = scene.shapes.filter((s) => s.part === 'outline' && s.strand !== undefined).flatMap(points);

@@ -15,7 +15,7 @@ import { Mat } from './Mat.tsx';
 import { layNotes } from './notes.ts';
 import type { BeamView } from './views.ts';
 
-const RingPiece = lazily(() => import('./RingPiece.tsx'));
+const ClosedPiece = lazily(() => import('./ClosedPiece.tsx'));
 
 const VIEWS: readonly BeamView[] = ['front', 'back', 'edge', 'closed'];
 export const RULER_PX = 26;
@@ -45,7 +45,7 @@ export function Beam({ view, onView }: Props) {
       {scene && shown && <Piece scene={scene} shown={shown} width={width} />}
       {view === 'closed' && shown && pictures && (
         <Suspense fallback={<div className="h-72" />}>
-          <RingPiece pictures={pictures} shown={shown} width={width} />
+          <ClosedPiece pictures={pictures} shown={shown} width={width} />
         </Suspense>
       )}
       <fieldset className="flex gap-1 px-4 pb-2 text-[15px]">

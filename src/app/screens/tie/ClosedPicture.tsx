@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { ringScene } from '../../../core/drawing/ring.ts';
+import { closedScene } from '../../../core/drawing/closed.ts';
 import { PER_MM } from '../../../core/drawing/shape.ts';
 import { usePictures } from '../../state/knowledge.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
@@ -10,7 +10,7 @@ export function ClosedPicture() {
   const { tying, plan } = useHere();
   const { design } = tying;
   const pictures = usePictures(design.pattern.id, plan);
-  const scene = useMemo(() => pictures && ringScene(design, plan, pictures), [design, plan, pictures]);
+  const scene = useMemo(() => pictures && closedScene(design, plan, pictures), [design, plan, pictures]);
   if (!scene) return null;
   return (
     <svg

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
+import { closedScene } from '../../../core/drawing/closed.ts';
 import type { Pictures } from '../../../core/drawing/pictures.ts';
-import { ringScene } from '../../../core/drawing/ring.ts';
 import { PER_MM } from '../../../core/drawing/shape.ts';
 import { FINGER_MM } from '../../../core/fit/fingers.ts';
 import { findProduct } from '../../../core/fit/products.ts';
@@ -20,8 +20,8 @@ interface Props {
 }
 
 /** The piece closed round the body, to scale, and beside it how far it closes and opens against what it goes round and over. */
-export default function RingPiece({ pictures, shown, width }: Props) {
-  const scene = useMemo(() => ringScene(shown.planned, shown.plan, pictures), [shown, pictures]);
+export default function ClosedPiece({ pictures, shown, width }: Props) {
+  const scene = useMemo(() => closedScene(shown.planned, shown.plan, pictures), [shown, pictures]);
   const show = useLength();
   const units = useUnits();
   const { plan, planned } = shown;
@@ -43,7 +43,7 @@ export default function RingPiece({ pictures, shown, width }: Props) {
       role="img"
       aria-label={`${planned.name}, closed round a ${name} of ${show(girth)}: ${show(slack)} slack`}
       data-scale={scale}
-      data-testid="ring-view"
+      data-testid="closed-view"
     >
       <Mat
         width={width}

@@ -1,11 +1,11 @@
 import type { EndShape } from '../closures/types.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { Band, Plan } from '../plan/types.ts';
+import { bodyShapes, CASE_THICK_MM, leashRing, type OnLine, stiffEnd, watchCase } from './closedParts.ts';
 import { type Outline, type Worn, wornOutline } from './outline.ts';
 import { paintTubes } from './paint.ts';
 import type { Pictures } from './pictures.ts';
 import { cordColours, pieceTubes } from './piece.ts';
-import { bodyShapes, CASE_THICK_MM, leashRing, type OnLine, stiffEnd, watchCase } from './ringParts.ts';
 import type { Scene, Shape } from './shape.ts';
 import type { Tube } from './tubes.ts';
 
@@ -14,7 +14,7 @@ const PAD = 6;
 const STIFF_MM = 8;
 
 /** The piece closed, seen along the wrist, with what a reader wants to know of it. Screen y runs downwards. */
-export interface RingScene extends Scene {
+export interface ClosedScene extends Scene {
   /** Diameter of the largest finger that passes under; 0 when none does. */
   readonly roomMm: number;
   readonly body: readonly [number, number];
@@ -23,7 +23,7 @@ export interface RingScene extends Scene {
 }
 
 /** The closed piece round the body: the band bent along its middle plane, the closure at the bottom. */
-export function ringScene(design: Design, plan: Plan, pictures: Pictures): RingScene {
+export function closedScene(design: Design, plan: Plan, pictures: Pictures): ClosedScene {
   const { thicknessMm: t } = plan.metrics;
   const isWatch = plan.measures.lugToLug !== undefined;
   const worn = wornOutline(design.wearer.girthMm, plan.closed.closedMm, t, isWatch ? 0 : Math.PI / 2);
