@@ -40,7 +40,7 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   },
   closures: async (page) => {
     await page.goto('/d/demo-okoro-cinch-band');
-    await page.getByRole('button', { name: /How could it close/ }).click();
+    await page.getByRole('tab', { name: /How could it close/ }).click();
     await page.getByTestId('closure-cinch').waitFor();
     await page.getByTestId('closure-side-release').evaluate((row) => row.scrollIntoView());
   },

@@ -241,3 +241,33 @@ describe('hand girth', () => {
     expect(planned().measures.hand).toMatchObject({ mm: 190, range: [190, 190], isMeasured: true });
   });
 });
+
+describe('a loop braided on and worked back', () => {
+  const p = planned({ pattern: { id: 'flat-braid-4' }, closure: { kind: 'braid-loop', rows: 3 } });
+
+  it('uses what its braid uses: two straight sides, half a turn of its middle plane, and the rows it is tucked under', () => {
+    const { thicknessMm: t, rowHeightMm, strands } = p.metrics;
+    const stopper = knotSize('overhand-two', D);
+    const inner = figure(p, 'loop, inside');
+    const r = stopper.widthMm / 3;
+    const straight = Math.max(0, (inner - Math.PI * r - 2 * r) / 2);
+    const braided = 2 * straight + Math.PI * (r + t / 2);
+    const uses = strands[0]!.perLength;
+    for (const cord of p.cords) {
+      const closure = cord.parts.filter((x) => x.what === 'closure' && x.fromMm! < 0);
+      const sum = closure.reduce((total, x) => total + x.lengthMm, 0);
+      expect(sum % (braided * uses + 3 * rowHeightMm * uses)).toBeCloseTo(0, 6);
+      expect(sum).toBeGreaterThan(0);
+    }
+    // Inside, and the braid’s own thickness at the bend.
+    expect(p.bands[0]!.start.takesMm).toBeCloseTo(straight + r + t, 9);
+  });
+});
+
+describe('three wraps that two loops run through', () => {
+  it('goes round twice: the weave is twice the finished length, less the wraps', () => {
+    const p = planned({ pattern: { id: 'plain-band-2' }, closure: { kind: 'wrapped-band' } });
+    expect(figure(p, 'each loop, laid out') * 2).toBeGreaterThan(1.8 * p.finishedLengthMm);
+    expect(figure(p, 'each loop, laid out') * 2).toBeLessThan(2 * p.finishedLengthMm + 1e-6);
+  });
+});

@@ -210,6 +210,9 @@ describe('on each side of what a product asks for:', () => {
     expect(at(first - HAIR)).toBe(false);
     expect(at(last)).toBe(true);
     expect(at(last + HAIR)).toBe(false);
+    // Put right, its middle is two rows and half its flat side from the first row, in whole millimetres.
+    const { fix } = checked('collar.ring', c, { ring: { ...c.ring!, atMm: first - 5 } });
+    expect(fix!.patch.measures!.ringAt).toBe(Math.ceil(first));
   });
 });
 
