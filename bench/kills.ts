@@ -16,8 +16,8 @@ const at = process.argv.indexOf('--kills');
 const KILLS = at < 0 ? 200 : Number(process.argv[at + 1]);
 /** Keeps the cores busy, so that nothing is written in time by luck. */
 const LOAD = 2;
-/** Edits that may be in the store before their telling has come through. */
-const MOST_AHEAD = 4;
+/** The last edit may be in the store before its telling has come through: several steps of a held key, in mm. */
+const MOST_AHEAD = 14;
 
 const app = await createApp(join(import.meta.dirname, '../dist'));
 const address = await app.listen({ port: 0, host: '127.0.0.1' });

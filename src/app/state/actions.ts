@@ -1,4 +1,5 @@
 import type { CordColour } from '../../core/colour/palette.ts';
+import { findProduct } from '../../core/fit/products.ts';
 import type { Ease } from '../../core/fit/schools.ts';
 import type { Design } from '../../core/formats/design.ts';
 
@@ -7,6 +8,8 @@ export type DesignAction =
   | { readonly type: 'rename'; readonly name: string }
   | { readonly type: 'wearer'; readonly name: string }
   | { readonly type: 'girth'; readonly mm: number }
+  /** So many steps up or down from where it is, within what the body may measure. */
+  | { readonly type: 'girth-steps'; readonly steps: number; readonly stepMm: number }
   | { readonly type: 'ease'; readonly ease: Ease }
   | { readonly type: 'cord'; readonly id: string }
   | { readonly type: 'measure'; readonly id: string; readonly mm: number | undefined }
@@ -40,6 +43,8 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
       return { ...design, wearer: { ...design.wearer, name: action.name } };
     case 'girth':
       return { ...design, wearer: { ...design.wearer, girthMm: action.mm } };
+    case 'girth-steps':
+      return { ...design, wearer: { ...design.wearer, girthMm: stepped(design, action) } };
     case 'ease':
       return { ...design, ease: action.ease };
     case 'cord':
@@ -110,4 +115,13 @@ function withOptions(closure: Design['closure'], options: Partial<Design['closur
   const forgets = options.sizeMm !== undefined && options.sizeMm !== closure.sizeMm;
   const start = forgets ? withOption(closure, 'lengthMm', undefined) : closure;
   return Object.entries(options).reduce((all, [key, value]) => withOption(all, key, value), start);
+}
+
+function stepped(
+  design: Design,
+  { steps, stepMm }: { readonly steps: number; readonly stepMm: number },
+): number {
+  const mm = Math.round(design.wearer.girthMm / stepMm + steps) * stepMm;
+  const girth = findProduct(design.product)?.girth;
+  return girth ? Math.min(girth.mostMm, Math.max(girth.leastMm, mm)) : mm;
 }

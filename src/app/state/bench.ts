@@ -9,6 +9,7 @@ import { clearJournal, writeJournal } from '../../storage/journal.ts';
 import { appendUnsaved, forgetUnsaved, unsavedEdit } from '../../storage/unsaved.ts';
 import { type DesignAction, reduceDesign } from './actions.ts';
 import { type History, record, redo, startHistory, undo } from './history.ts';
+import { Pace } from './pace.ts';
 import { SAVE_TIMEOUT_MS, Saver, type SaveState } from './saver.ts';
 
 /** The design on the Bench: its history, whether it is saved, and what other tabs did to it. */
@@ -24,6 +25,8 @@ export interface BenchState {
 export interface Bench {
   readonly store: StoreApi<BenchState>;
   readonly dispatch: (action: DesignAction, gesture?: string) => void;
+  /** For edits that come one after the other in no time: runs it once the last one is written. */
+  readonly inStep: (edit: () => void) => void;
   readonly undo: () => void;
   readonly redo: () => void;
   /** Conflict: take what the other tab saved, or go on with mine over it. */
@@ -71,6 +74,7 @@ function createBench(db: Database, stored: DesignRecord, design: Design, unsaved
     notice: undefined,
     refusal: undefined,
   }));
+  const pace = new Pace();
   const channel = openChannel<Message>('warp-beam-designs');
   const saver = new Saver(
     {
@@ -78,7 +82,7 @@ function createBench(db: Database, stored: DesignRecord, design: Design, unsaved
         const at = Date.now();
         writeJournal(id, revision, next, at);
         // The save that follows reports what went wrong.
-        appendUnsaved(db, id, revision, next, at).catch(() => undefined);
+        pace.watch(appendUnsaved(db, id, revision, next, at));
       },
       save: (revision, next) => saveDesign(db, id, revision, next, Date.now()),
       onState: (save) => {
@@ -134,6 +138,7 @@ function createBench(db: Database, stored: DesignRecord, design: Design, unsaved
       const { history } = store.getState();
       commit(record(history, reduceDesign(history.present, action), gesture));
     },
+    inStep: (edit) => pace.run(edit),
     undo: () => commit(undo(store.getState().history)),
     redo: () => commit(redo(store.getState().history)),
     takeTheirs: () => {

@@ -1,3 +1,4 @@
+import type { Design } from '../../core/formats/design.ts';
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
@@ -52,6 +53,18 @@ describe('actions', () => {
     expect(two.cords.map((c) => c.colour)).toEqual(['dusk', 'graphite']);
     expect(reduceDesign(two, { type: 'swap-colours' }).cords[0]!.colour).toBe('graphite');
     expect(withStyle(two, 'folded', facts).cords).toEqual(one.cords);
+  });
+
+  it('a girth goes so many steps from where it is, on the grid of its step, and never off the body', () => {
+    const at = (girthMm: number): Design => ({ ...newDesign('x'), wearer: { name: '', girthMm } });
+    const go = (from: number, steps: number, stepMm: number) =>
+      reduceDesign(at(from), { type: 'girth-steps', steps, stepMm }).wearer.girthMm;
+    expect(go(165, 3, 1)).toBe(168);
+    expect(go(165.4, -1, 1)).toBe(164);
+    // 165 mm are 51.97 eighths of an inch: one more is 53 of 3.175 mm.
+    expect(go(165, 1, 25.4 / 8)).toBeCloseTo(168.275, 6);
+    expect(go(70, -500, 1)).toBe(60);
+    expect(go(340, 500, 1)).toBe(350);
   });
 
   it('forget a measured length when another buckle is taken', () => {

@@ -34,7 +34,12 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
   const [lit, setLit] = useState<Lit>();
   const litView = useMemo(() => ({ lit, setLit }), [lit]);
   const benchView = useMemo(
-    () => ({ design, issues: result.ok || !isReady ? [] : result.issues, dispatch: bench.dispatch }),
+    () => ({
+      design,
+      issues: result.ok || !isReady ? [] : result.issues,
+      dispatch: bench.dispatch,
+      inStep: bench.inStep,
+    }),
     [design, result, bench, isReady],
   );
   return (

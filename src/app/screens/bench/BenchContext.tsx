@@ -9,6 +9,8 @@ export interface BenchView {
   readonly design: Design;
   readonly issues: readonly Issue[];
   readonly dispatch: (action: DesignAction, gesture?: string) => void;
+  /** Runs an edit once the one before it is written: for keys that are held and values that are dragged. */
+  readonly inStep: (edit: () => void) => void;
 }
 
 /** The plan that is drawn: the last one that worked. It may follow a frame behind while a value is dragged. */

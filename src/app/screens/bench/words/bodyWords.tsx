@@ -73,12 +73,17 @@ export function GirthWord() {
   const units = useUnits();
   const latest = useRef({ bench, units });
   latest.current = { bench, units };
-  const nudge = useCallback((steps: number, gesture: string) => {
+  const waiting = useRef(0);
+  const nudge = useCallback((more: number, gesture: string) => {
     const { bench: now, units: system } = latest.current;
-    const { leastMm, mostMm } = bodyOf(now.design.product);
-    const step = system === 'imperial' ? 25.4 / 8 : 1;
-    const mm = Math.round(now.design.wearer.girthMm / step + steps) * step;
-    now.dispatch({ type: 'girth', mm: Math.min(mostMm, Math.max(leastMm, mm)) }, gesture);
+    waiting.current += more;
+    // All steps that come until the last edit is written are one edit.
+    now.inStep(() => {
+      const steps = waiting.current;
+      waiting.current = 0;
+      if (steps === 0) return;
+      now.dispatch({ type: 'girth-steps', steps, stepMm: system === 'imperial' ? 25.4 / 8 : 1 }, gesture);
+    });
   }, []);
   const { design } = bench;
   return (
