@@ -1,7 +1,7 @@
 import { below } from './normal.ts';
 
 /** An end of cord: its share of variance that all ends have in common (same maker, cord and piece), 0 to 1. */
-export interface Ends {
+export interface JointEnds {
   /** One for each end. */
   readonly loadings: readonly number[];
   /** Degrees of freedom of the common scale of all variances: how well that scale is known. */
@@ -40,7 +40,7 @@ const NODES = Array.from({ length: 16 }, (_, i) => -3.6 + (9.2 * i) / 15);
  * The same chance where the common scale φ of all variances is itself uncertain (φ ~ inverse gamma with ν degrees of
  * freedom): F = Σ ωᵢ·G(z/√φᵢ), 16 nodes uᵢ = (−3.6…5.6)·√(2/ν), φᵢ = e^uᵢ, ωᵢ ∝ exp(−(ν/2)(uᵢ + e^−uᵢ)).
  */
-export function allReach(margins: readonly number[], { loadings, nu }: Ends, scale = 1): number {
+export function allReach(margins: readonly number[], { loadings, nu }: JointEnds, scale = 1): number {
   if (margins.length === 0) return 1;
   let [sum, weights] = [0, 0];
   for (const node of NODES) {
@@ -100,7 +100,7 @@ function rootOf(f: (q: number) => number): number {
  * The one margin, in standard deviations, at which all ends reach with the promised chance: F(q) = promise.
  * @param promise 0.5 … 0.9999
  */
-export function marginFor(promise: number, ends: Ends): number {
+export function marginFor(promise: number, ends: JointEnds): number {
   if (ends.loadings.length === 0) return 0;
   const coarse = ends.loadings.map((rho) => Math.round(rho * FINE) / FINE);
   const over = ends.loadings.map(

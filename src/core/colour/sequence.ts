@@ -1,7 +1,7 @@
 import { type Issue, ok, type Result } from '../result.ts';
 
 /** A run of one colour: so many rows, or so many millimetres. */
-export interface Run {
+export interface ColourRun {
   readonly count: number;
   readonly unit: 'rows' | 'mm';
   /** Index of the cord, A = 0. */
@@ -14,7 +14,7 @@ export interface Repeat {
   readonly times: number | undefined;
 }
 
-export type Item = Run | Repeat;
+export type Item = ColourRun | Repeat;
 
 const MOST_COUNT = 2000;
 const MOST_DEPTH = 6;
@@ -149,7 +149,7 @@ function formatItem(item: Item): string {
 }
 
 /** Rows of one colour that follow each other; rows count from 0, `to` is not included. */
-export interface Stretch {
+export interface ColourStretch {
   readonly cord: number;
   readonly from: number;
   readonly to: number;
@@ -157,7 +157,7 @@ export interface Stretch {
 
 /** What a sequence makes of so many rows. */
 export interface Rowed {
-  readonly stretches: readonly Stretch[];
+  readonly stretches: readonly ColourStretch[];
   /** Rows that the sequence leaves over (the last colour goes on in them), or that do not find room (negative). */
   readonly overRows: number;
 }
@@ -165,7 +165,8 @@ export interface Rowed {
 /** Lays a sequence on the rows of a band: millimetres to the nearest row, at least one; a starred part as often as it fits. */
 export function layOnRows(items: readonly Item[], rows: number, rowHeightMm: number): Rowed {
   const flat: { cord: number; rows: number }[] = [];
-  const inRows = (r: Run) => (r.unit === 'rows' ? r.count : Math.max(1, Math.round(r.count / rowHeightMm)));
+  const inRows = (r: ColourRun) =>
+    r.unit === 'rows' ? r.count : Math.max(1, Math.round(r.count / rowHeightMm));
   const length = (list: readonly Item[]): number =>
     list.reduce((sum, i) => sum + ('items' in i ? length(i.items) * (i.times ?? 0) : inRows(i)), 0);
   const used = length(items);
@@ -181,7 +182,7 @@ export function layOnRows(items: readonly Item[], rows: number, rowHeightMm: num
     }
   };
   put(items, rows);
-  const stretches: Stretch[] = [];
+  const stretches: ColourStretch[] = [];
   let at = 0;
   for (const { cord, rows: n } of flat) {
     if (at >= rows) break;
@@ -199,5 +200,5 @@ export function layOnRows(items: readonly Item[], rows: number, rowHeightMm: num
 }
 
 /** Stretches as a sequence of rows. */
-export const sequenceOf = (stretches: readonly Stretch[]): Item[] =>
+export const sequenceOf = (stretches: readonly ColourStretch[]): Item[] =>
   stretches.map((s) => ({ count: s.to - s.from, unit: 'rows' as const, cord: s.cord }));

@@ -21,14 +21,14 @@ export interface JoinContext {
   readonly extraCord?: number | undefined;
 }
 
-export interface Ends {
+export interface LaneEnds {
   /** Cords that run from end to end, left to right, as they leave the weave at its start and at its end. */
   readonly starts: readonly Tube[];
   readonly ends: readonly Tube[];
   readonly workEnds: readonly Tube[];
 }
 
-export function endsOf({ tubes, isSideBySide }: Pick<JoinContext, 'tubes' | 'isSideBySide'>): Ends {
+export function endsOf({ tubes, isSideBySide }: Pick<JoinContext, 'tubes' | 'isSideBySide'>): LaneEnds {
   const lane = (t: Tube) => `${t.strand}/${t.lane}`;
   const isFirst = (t: Tube, i: number, all: readonly Tube[]) =>
     all.findIndex((u) => lane(u) === lane(t)) === i;

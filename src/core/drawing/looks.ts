@@ -1,5 +1,5 @@
 import type { CordColour } from '../colour/palette.ts';
-import { polyline, type Run, stations } from './runs.ts';
+import { type DrawnRun, polyline, stations } from './runs.ts';
 import { fix } from './shape.ts';
 
 /** Something drawn on a cord over its base colour, along its own length, so that it runs with the cord. */
@@ -11,7 +11,7 @@ export interface LookStroke {
 }
 
 /** What a cord's look adds to its base: a stripe, flecks, patches, or the other half. */
-export function lookStrokes(runs: readonly Run[], colour: CordColour, d: number): LookStroke[] {
+export function lookStrokes(runs: readonly DrawnRun[], colour: CordColour, d: number): LookStroke[] {
   const { accents } = colour;
   const scale = colour.scale ?? 1;
   if (accents.length === 0) return [];
@@ -61,7 +61,7 @@ const hash = (k: number, series: number): number =>
   Math.abs(Math.sin((k + series * 57) * 12.9898) * 43758.5453) % 1;
 
 /** Flecks at fixed but irregular places along the cord. */
-function flecks(run: Run, d: number, scale: number, series: number): string {
+function flecks(run: DrawnRun, d: number, scale: number, series: number): string {
   let out = '';
   for (const [x, y, tx, ty, k] of stations(run, d * 0.5 * scale)) {
     const h = hash(k, series);
@@ -73,7 +73,7 @@ function flecks(run: Run, d: number, scale: number, series: number): string {
 }
 
 /** Patches wider than flecks, about as long as the cord is thick, some to each side. */
-function patches(run: Run, d: number, scale: number, series: number): string {
+function patches(run: DrawnRun, d: number, scale: number, series: number): string {
   let out = '';
   for (const [x, y, tx, ty, k] of stations(run, d * 0.9 * scale)) {
     const h = hash(k, series + 3);
@@ -85,7 +85,7 @@ function patches(run: Run, d: number, scale: number, series: number): string {
 }
 
 /** Half of the sheath in the other colour: it winds once round the cord in a few diameters. */
-function otherHalf(run: Run, d: number, scale: number): string {
+function otherHalf(run: DrawnRun, d: number, scale: number): string {
   let out = '';
   for (const [x, y, tx, ty, k] of stations(run, d * 0.25)) {
     const turn = Math.sin((k * 0.25 * 2 * Math.PI) / (6 * scale));

@@ -1,6 +1,6 @@
 import type { CordColour } from '../colour/palette.ts';
 import { lookStrokes } from './looks.ts';
-import { polyline, type Run, stations } from './runs.ts';
+import { type DrawnRun, polyline, stations } from './runs.ts';
 import { fix, type Shape } from './shape.ts';
 import { luminance, mix } from './tone.ts';
 import type { Tube } from './tubes.ts';
@@ -31,10 +31,10 @@ export function paintTubes(
   detailMm = 0,
 ): { shapes: Shape[]; middle: number } {
   const unit = Math.max(...tubes.map((t) => t.radiusMm * 2));
-  const slices = new Map<number, Map<string, Run[]>>();
+  const slices = new Map<number, Map<string, DrawnRun[]>>();
   for (const tube of tubes) {
     for (const run of runsOf(tube, view, unit / slicesAt(unit, detailMm), detailMm)) {
-      const bySlice = slices.get(run.slice) ?? new Map<string, Run[]>();
+      const bySlice = slices.get(run.slice) ?? new Map<string, DrawnRun[]>();
       slices.set(run.slice, bySlice);
       const key = `${tube.cord}|${tube.strand}|${tube.radiusMm}`;
       const list = bySlice.get(key);
@@ -59,11 +59,11 @@ export function paintTubes(
 /** A cord thinner than a few details is told apart by fewer depths. */
 const slicesAt = (unit: number, detailMm: number): number => (unit < 3 * detailMm ? 1 : SLICES_PER_DIAMETER);
 
-function runsOf(tube: Tube, view: View, sliceMm: number, detailMm: number): Run[] {
+function runsOf(tube: Tube, view: View, sliceMm: number, detailMm: number): DrawnRun[] {
   const n = tube.points.length / 3;
-  const runs: Run[] = [];
+  const runs: DrawnRun[] = [];
   const tolerance = Math.max(tube.radiusMm * 0.025, detailMm / 2);
-  let current: Run | undefined;
+  let current: DrawnRun | undefined;
   let arc = tube.arcMm;
   let [px, py, pz] = screen(tube, view, 0);
   for (let i = 1; i < n; i++) {
@@ -82,7 +82,7 @@ function runsOf(tube: Tube, view: View, sliceMm: number, detailMm: number): Run[
 }
 
 /** Adds a point to a run; the one before it is dropped where the cord runs straight on screen. */
-function extend({ xs, ys }: Run, x: number, y: number, tolerance: number): void {
+function extend({ xs, ys }: DrawnRun, x: number, y: number, tolerance: number): void {
   const n = xs.length;
   if (n > 1) {
     const [ux, uy] = [x - xs[n - 2]!, y - ys[n - 2]!];
@@ -101,7 +101,7 @@ function screen(tube: Tube, view: View, i: number) {
   return project(view, tube.points[3 * i]!, tube.points[3 * i + 1]!, tube.points[3 * i + 2]!);
 }
 
-function paintRuns(runs: readonly Run[], colour: CordColour, shade: number, detailMm: number): Shape[] {
+function paintRuns(runs: readonly DrawnRun[], colour: CordColour, shade: number, detailMm: number): Shape[] {
   const { tube } = runs[0]!;
   const d = tube.radiusMm * 2;
   const ownLight = luminance(colour.base);
@@ -137,7 +137,7 @@ function paintRuns(runs: readonly Run[], colour: CordColour, shade: number, deta
 }
 
 /** The sheath's braid: a chevron across the cord at every half diameter. */
-function sheath(run: Run, d: number): string {
+function sheath(run: DrawnRun, d: number): string {
   let out = '';
   for (const [x, y, tx, ty] of stations(run, d * 0.42)) {
     const side = (s: number) => `${fix(x - tx * 0.16 * d - ty * s)} ${fix(y - ty * 0.16 * d + tx * s)}`;

@@ -2,7 +2,7 @@ import { fix } from './shape.ts';
 import type { Tube } from './tubes.ts';
 
 /** A stretch of cord within one slice of depth, as it lies on screen. */
-export interface Run {
+export interface DrawnRun {
   readonly tube: Tube;
   readonly slice: number;
   readonly xs: number[];
@@ -11,7 +11,7 @@ export interface Run {
 }
 
 /** A run as a polyline, reaching `reach` beyond both ends. */
-export function polyline({ xs, ys }: Run, reach: number): string {
+export function polyline({ xs, ys }: DrawnRun, reach: number): string {
   const last = xs.length - 1;
   const [ax, ay] = beyond(xs[1]!, ys[1]!, xs[0]!, ys[0]!, reach);
   const [bx, by] = beyond(xs[last - 1]!, ys[last - 1]!, xs[last]!, ys[last]!, reach);
@@ -28,7 +28,7 @@ function beyond(x0: number, y0: number, x1: number, y1: number, reach: number): 
 
 /** Places at every `spacing` mm of the cord's own length: position, direction on screen, running number. */
 export function* stations(
-  run: Run,
+  run: DrawnRun,
   spacing: number,
 ): Generator<readonly [number, number, number, number, number]> {
   let arc = run.arcMm;

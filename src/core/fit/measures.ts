@@ -26,11 +26,11 @@ export interface Measure {
   readonly mostMm: number;
   readonly usualMm?: number;
   /** Worked out from the girth where it is not measured. */
-  readonly estimate?: Estimate;
+  readonly estimate?: EstimateRule;
 }
 
 /** A measure as a multiple of the girth, and by which share people differ from that. */
-export interface Estimate {
+export interface EstimateRule {
   readonly times: number;
   readonly spread: number;
 }

@@ -1,6 +1,6 @@
 import { ok, type Result } from '../result.ts';
 import { agreement } from '../tighten/agreement.ts';
-import { DEFAULTS, type Progress, type Tight, type TightenOptions, tighten } from '../tighten/run.ts';
+import { DEFAULTS, type SolveProgress, type Tight, type TightenOptions, tighten } from '../tighten/run.ts';
 import { format } from '../weave/format.ts';
 import { knotInvariant } from '../weave/topology.ts';
 import type { Rope, WeaveSpec } from '../weave/types.ts';
@@ -30,7 +30,7 @@ export function solveWeave(
   id: string,
   spec: WeaveSpec,
   options: Partial<TightenOptions> = {},
-  onProgress?: (p: Progress) => boolean,
+  onProgress?: (p: SolveProgress) => boolean,
   isProved = false,
 ): Result<SolvedWeave> {
   const all = { ...DEFAULTS, ...options };

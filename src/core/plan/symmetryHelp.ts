@@ -1,11 +1,11 @@
-import { formatSequence, type Stretch, sequenceOf } from '../colour/sequence.ts';
+import { type ColourStretch, formatSequence, sequenceOf } from '../colour/sequence.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
 import { why } from '../why/why.ts';
 import type { Fix } from './check.ts';
 
 /** The colours read the same from both ends. */
-export function isMirrored(stretches: readonly Stretch[], rows: number): boolean {
+export function isMirrored(stretches: readonly ColourStretch[], rows: number): boolean {
   return stretches.every((s, i) => {
     const t = stretches[stretches.length - 1 - i]!;
     return s.cord === t.cord && s.from === rows - t.to && s.to === rows - t.from;
@@ -13,13 +13,13 @@ export function isMirrored(stretches: readonly Stretch[], rows: number): boolean
 }
 
 /** The first half's colours run back again over the second: alike from both ends. */
-export function mirrored(stretches: readonly Stretch[], rows: number): string {
+export function mirrored(stretches: readonly ColourStretch[], rows: number): string {
   const colour = (row: number) => stretches.find((s) => row >= s.from && row < s.to)?.cord ?? 0;
   return fromColours(Array.from({ length: rows }, (_, r) => colour(Math.min(r, rows - 1 - r))));
 }
 
 /** The first and last stretch made equally long, what is between moved to the middle. */
-export function evened(stretches: readonly Stretch[], rows: number): string {
+export function evened(stretches: readonly ColourStretch[], rows: number): string {
   if (stretches.length < 3) return formatSequence(sequenceOf(stretches));
   const inner = stretches.slice(1, -1).map((s) => s.to - s.from);
   const free = rows - inner.reduce((a, b) => a + b, 0);
@@ -38,7 +38,7 @@ export function evened(stretches: readonly Stretch[], rows: number): string {
 }
 
 function fromColours(colours: readonly number[]): string {
-  const stretches: Stretch[] = [];
+  const stretches: ColourStretch[] = [];
   for (const [row, cord] of colours.entries()) {
     const last = stretches.at(-1);
     if (last?.cord === cord) stretches[stretches.length - 1] = { ...last, to: row + 1 };

@@ -1,6 +1,6 @@
 import type { Adjust, BandEnd } from '../closures/types.ts';
 import type { CordColour } from '../colour/palette.ts';
-import type { Stretch } from '../colour/sequence.ts';
+import type { ColourStretch } from '../colour/sequence.ts';
 import type { Measured } from '../fit/measures.ts';
 import type { Fitted } from '../fit/schools.ts';
 import type { Design } from '../formats/design.gen.ts';
@@ -157,7 +157,7 @@ export interface SplicePlace {
 
 /** How the colours change along the band, and the ways that were weighed. */
 export interface SequencePlan {
-  readonly stretches: readonly Stretch[];
+  readonly stretches: readonly ColourStretch[];
   /** Rows that the text leaves over; negative when it is longer than the band. */
   readonly overRows: number;
   readonly way: string;

@@ -1,6 +1,6 @@
 import { outline } from '../weave/crossings.ts';
 import type { StrandSpec, WeaveSpec } from '../weave/types.ts';
-import { type Pass, pointAt, type RowCut } from './rows.ts';
+import { pointAt, type RowCut, type StrandPass } from './rows.ts';
 
 type Letter = 'O' | 'U';
 
@@ -28,7 +28,7 @@ export type Slip =
   /** The moving strand stops one short. */
   | { readonly kind: 'short' };
 
-export interface Stretch {
+export interface FaultyStretch {
   readonly spec: WeaveSpec;
   /** Slot at which each strand's passages begin, by strand and lane; slots count from the left as drawn. */
   readonly slots: Readonly<Record<string, readonly number[]>>;
@@ -41,7 +41,7 @@ export interface Stretch {
  * laid below each other, each end going on from the place where the row before left it. Missing where the slip cannot
  * be made in this weave.
  */
-export function stretch(cut: RowCut, slip: Slip, length = 6): Stretch | undefined {
+export function stretch(cut: RowCut, slip: Slip, length = 6): FaultyStretch | undefined {
   const { spec } = cut;
   const R = spec.rows;
   const at = Math.floor(length / 2);
@@ -73,7 +73,7 @@ function tracks(cut: RowCut, row: number): Track[] {
 }
 
 /** Way-points of a passage within its row, its start and end with it; y from the row's start. */
-function walk(pass: Pass, spec: WeaveSpec): [number, number][] {
+function walk(pass: StrandPass, spec: WeaveSpec): [number, number][] {
   const strand = spec.strands[pass.strand]!;
   const path = outline(strand, spec);
   const edges = path.length - 1;
@@ -158,7 +158,7 @@ function stopShort(row: Track[]): boolean {
 }
 
 /** Follows every end from slot to slot and writes the strands down. */
-function joined(spec: WeaveSpec, rows: readonly Track[][]): Pick<Stretch, 'spec' | 'slots'> {
+function joined(spec: WeaveSpec, rows: readonly Track[][]): Pick<FaultyStretch, 'spec' | 'slots'> {
   const H = spec.period / spec.rows;
   const count = rows[0]!.length;
   const strands: StrandSpec[] = spec.strands

@@ -1,7 +1,7 @@
 import type { Estimate } from '../chance/normal.ts';
 import type { Tells } from '../patterns/types.ts';
 import { counted, len, num, percent, type Why, why } from '../why/why.ts';
-import type { Side, Tying } from './moves.ts';
+import type { Side, TyingOrder } from './moves.ts';
 
 /** What the maker can still see of the rows that are tied. */
 export interface CountEvidence {
@@ -25,7 +25,7 @@ export interface FoundCount {
 }
 
 export interface CountAsk {
-  readonly tying: Tying;
+  readonly tying: TyingOrder;
   readonly tells: Tells | undefined;
   readonly rowsOf: number;
   readonly rowMm: Estimate;

@@ -5,7 +5,7 @@ import { findPattern, WEAVES } from '../patterns/index.ts';
 import { findCrossings } from '../weave/crossings.ts';
 import { format } from '../weave/format.ts';
 import type { WeaveSpec } from '../weave/types.ts';
-import { type Frame, movesOf, shownX, type Tying } from './moves.ts';
+import { type Frame, movesOf, shownX, type TyingOrder } from './moves.ts';
 import { rowPicture } from './rowPicture.ts';
 import { pointAt } from './rows.ts';
 import { frameFor } from './variant.ts';
@@ -27,7 +27,7 @@ function numbersOf(item: string, cores: number): number[] {
   return number ? [Number(number)] : [];
 }
 
-const tyings = (id: string, frame: Frame): Tying[] => {
+const tyings = (id: string, frame: Frame): TyingOrder[] => {
   const pattern = findPattern(id)!;
   const passes = pattern.tiedIn?.length ?? 1;
   return Array.from({ length: passes }, (_, k) => movesOf(pattern.draw(), frame, pattern.tiedIn, k)!);
@@ -335,7 +335,7 @@ describe('the picture of a row', () => {
 /** A place of a passage on the picture, in cord diameters. */
 function at(
   spec: WeaveSpec,
-  tying: Tying,
+  tying: TyingOrder,
   pass: { strand: number; rowY: number },
   arc: number,
 ): [number, number] {

@@ -1,5 +1,5 @@
 import type { WeaveSpec } from '../weave/types.ts';
-import { cutRows, type Pass, type RowCut, type Visit } from './rows.ts';
+import { cutRows, type RowCut, type StrandPass, type Visit } from './rows.ts';
 
 /**
  * How the maker sees the work: it hangs and grows downwards. The side that lies to the right as drawn is then at the
@@ -34,7 +34,7 @@ export interface Leg {
 
 /** One end's way through a row, as far as it meets what already lies there. */
 export interface Move {
-  readonly pass: Pass;
+  readonly pass: StrandPass;
   /** Its number from the left as the row begins, 1 the leftmost. */
   readonly end: number;
   readonly legs: readonly Leg[];
@@ -50,13 +50,13 @@ export interface RowMoves {
   readonly cores: number;
   readonly ends: number;
   /** Passages by their number from the left as the row begins. */
-  readonly order: readonly Pass[];
+  readonly order: readonly StrandPass[];
   /** From which side the first end of this row comes. */
   readonly from: Side;
 }
 
 /** Working strands in the groups in which they are tied: usually all at once. */
-export interface Tying {
+export interface TyingOrder {
   readonly cut: RowCut;
   readonly frame: Frame;
   /** Rows after which the same moves come again. */
@@ -76,7 +76,7 @@ export function movesOf(
   frame: Frame = { isMirrored: false, offset: 0 },
   tiedIn: readonly (readonly string[])[] = [working(spec)],
   pass = 0,
-): Tying | undefined {
+): TyingOrder | undefined {
   const cut = cutRows(spec, tiedIn[pass]!, tiedIn.slice(0, pass + 1).flat());
   if (!cut || cut.crossings.length === 0) return undefined;
   const cache = new Map<number, RowMoves>();
@@ -122,7 +122,7 @@ function rowMoves(cut: RowCut, frame: Frame, row: number): RowMoves {
 }
 
 /** Whether an end starts at the left or the right of what it is tied round: its own cores, or the whole piece. */
-function sideOf(pass: Pass | undefined, frame: Frame, spec: WeaveSpec): Side {
+function sideOf(pass: StrandPass | undefined, frame: Frame, spec: WeaveSpec): Side {
   if (!pass) return 'left';
   const cores = pass.visits.flatMap((v) => {
     const other = spec.strands[v.other.strand]!;
@@ -140,26 +140,26 @@ export const coreOrder = (spec: WeaveSpec, frame: Frame): number[] =>
       (a, b) => shownX(frame, spec.strands[a]!.path[0]![0]) - shownX(frame, spec.strands[b]!.path[0]![0]),
     );
 
-const same = (p: Pass, other: { strand: number; lane: number }) =>
+const same = (p: StrandPass, other: { strand: number; lane: number }) =>
   p.strand === other.strand && p.lane === other.lane;
 
 /** A crossing is told in the row in which its later cord is laid. */
 const isNow = (v: Visit): boolean => v.other.rowsBack <= 0;
 
 /** The fewest ends that between them make every crossing of the row, in the order in which they are laid. */
-function moversOf(passes: readonly Pass[], frame: Frame, spec: WeaveSpec): Pass[] {
+function moversOf(passes: readonly StrandPass[], frame: Frame, spec: WeaveSpec): StrandPass[] {
   const waiting = new Set(passes.flatMap((p) => p.visits.filter(isNow).map((v) => v.crossing)));
-  const chosen: Pass[] = [];
+  const chosen: StrandPass[] = [];
   const isCore = (v: Visit) => spec.strands[v.other.strand]!.role === 'core';
-  const front = (p: Pass) => {
+  const front = (p: StrandPass) => {
     const cores = p.visits.filter(isCore);
     return cores.length > 0 ? cores.filter((v) => v.isOver).length / cores.length : 0;
   };
-  const overs = (p: Pass) => p.visits.filter((v) => isNow(v) && v.isOver).length;
+  const overs = (p: StrandPass) => p.visits.filter((v) => isNow(v) && v.isOver).length;
   // Of two alike the one that is drawn first goes first, so that a mirrored row is mirrored in this, too.
-  const start = (p: Pass) => -p.fromX;
+  const start = (p: StrandPass) => -p.fromX;
   while (waiting.size > 0) {
-    const open = (p: Pass) =>
+    const open = (p: StrandPass) =>
       new Set(
         p.visits
           .filter(isNow)
@@ -178,7 +178,7 @@ function moversOf(passes: readonly Pass[], frame: Frame, spec: WeaveSpec): Pass[
     for (const v of best.visits) waiting.delete(v.crossing);
     chosen.push(best);
   }
-  const column = (p: Pass) => {
+  const column = (p: StrandPass) => {
     const xs = p.visits.filter(isCore).map((v) => shownX(frame, spec.strands[v.other.strand]!.path[0]![0]));
     return xs.length > 0 ? Math.min(...xs) : shownX(frame, p.fromX);
   };
@@ -186,7 +186,7 @@ function moversOf(passes: readonly Pass[], frame: Frame, spec: WeaveSpec): Pass[
 }
 
 /** What of a passage is told with it: not what later ends of the row lay over it, and of its own loop only the second time. */
-function told(pass: Pass, later: readonly Pass[]): Visit[] {
+function told(pass: StrandPass, later: readonly StrandPass[]): Visit[] {
   return pass.visits.filter((v, i) => {
     if (!isNow(v)) return false;
     if (v.other.rowsBack < 0) return true;
@@ -196,9 +196,9 @@ function told(pass: Pass, later: readonly Pass[]): Visit[] {
 }
 
 function legsOf(
-  pass: Pass,
+  pass: StrandPass,
   visits: readonly Visit[],
-  order: readonly Pass[],
+  order: readonly StrandPass[],
   cores: readonly number[],
   spec: WeaveSpec,
 ): Leg[] {
@@ -215,9 +215,9 @@ function legsOf(
 }
 
 function targetOf(
-  pass: Pass,
+  pass: StrandPass,
   v: Visit,
-  order: readonly Pass[],
+  order: readonly StrandPass[],
   cores: readonly number[],
   spec: WeaveSpec,
 ): Target {

@@ -2,7 +2,7 @@ import type { LeftMeasured, WovenMeasured } from './learn.ts';
 import { PHASES, type Phase, type Step, type WayOfWorking } from './types.ts';
 
 /** A slip that was found, and what became of it. */
-export interface Slip {
+export interface NotedSlip {
   readonly row: number;
   readonly band: number;
   readonly fault: string;
@@ -21,7 +21,7 @@ export interface Progress {
   readonly acknowledged: readonly string[];
   readonly left: readonly (LeftMeasured & { readonly band: number; readonly pass: number })[];
   readonly woven: readonly (WovenMeasured & { readonly band: number; readonly pass: number })[];
-  readonly slips: readonly Slip[];
+  readonly slips: readonly NotedSlip[];
   readonly undoneRows: number;
   /** Rows of each band, where they are not as planned. */
   readonly rowsOf?: readonly number[];
@@ -43,7 +43,7 @@ export type ProgressAction =
   | { readonly type: 'woven'; readonly band: number; readonly pass: number; readonly measured: WovenMeasured }
   /** So many rows in the bands, instead of what was planned. */
   | { readonly type: 'rows'; readonly rowsOf: readonly number[] }
-  | { readonly type: 'slip'; readonly slip: Slip; readonly now: number };
+  | { readonly type: 'slip'; readonly slip: NotedSlip; readonly now: number };
 
 /** A step that takes longer than this was left alone: the rest is no working time. */
 export const LONGEST_STEP_MS = 10 * 60_000;

@@ -1,6 +1,6 @@
 import { outline } from '../weave/crossings.ts';
-import { shownX, type Tying } from './moves.ts';
-import { type Pass, pointAt } from './rows.ts';
+import { shownX, type TyingOrder } from './moves.ts';
+import { pointAt, type StrandPass } from './rows.ts';
 
 /** Height of a cord at a crossing of the loose picture, in diameters; as where the engine starts from. */
 const LIFT = 0.75;
@@ -9,7 +9,7 @@ const LIFT = 0.75;
 export type Point = [number, number, number];
 
 /** A passage's way through its row: way-points and crossings, lifted over and under. */
-export function walk(pass: Pass, { cut, frame }: Tying): Point[] {
+export function walk(pass: StrandPass, { cut, frame }: TyingOrder): Point[] {
   const strand = cut.spec.strands[pass.strand]!;
   const path = outline(strand, cut.spec);
   const edges = path.length - 1;
@@ -30,7 +30,7 @@ export function walk(pass: Pass, { cut, frame }: Tying): Point[] {
 
 /** A strand of the pass before, as it lies under this row: period after period, as far as the picture reaches. */
 export function finished(
-  { cut, frame }: Tying,
+  { cut, frame }: TyingOrder,
   index: number,
   row: number,
   [top, bottom]: readonly [number, number],
@@ -71,7 +71,7 @@ function between(all: readonly (readonly [number, number | undefined])[], i: num
   return p[1]! + ((q[1]! - p[1]!) * (all[i]![0] - p[0])) / (q[0] - p[0]);
 }
 
-export function bottomY(order: readonly Pass[], tying: Tying): number {
+export function bottomY(order: readonly StrandPass[], tying: TyingOrder): number {
   return Math.max(...order.map((p) => walk(p, tying).at(-1)![1]));
 }
 

@@ -3,9 +3,9 @@ import { paintTubes } from '../drawing/paint.ts';
 import { fix, type Scene, type Shape } from '../drawing/shape.ts';
 import { mix } from '../drawing/tone.ts';
 import { smoothTube, type Tube } from '../drawing/tubes.ts';
-import { shownX, type Tying } from './moves.ts';
+import { shownX, type TyingOrder } from './moves.ts';
 import { bottomY, finished, type Point, tail, walk } from './rowLines.ts';
-import type { Pass } from './rows.ts';
+import type { StrandPass } from './rows.ts';
 
 /** What does not move steps back into the mat by so much. */
 const BACK = 0.42;
@@ -20,7 +20,7 @@ export interface RowPicture {
 }
 
 interface Ask {
-  readonly tying: Tying;
+  readonly tying: TyingOrder;
   /** From 0. */
   readonly row: number;
   /** How many of the row's moves are done. */
@@ -45,9 +45,9 @@ export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d, mat
   const H = spec.period / spec.rows;
   const current = now.moves[done - 1];
   // Looks come twice: as they are for the end that moves, and quiet for all else.
-  const lookOf = (strand: string, lane: number, pass?: Pass) =>
+  const lookOf = (strand: string, lane: number, pass?: StrandPass) =>
     cordOf(strand, lane) + (pass && pass === current?.pass ? 0 : looks.length);
-  const lines = new Map<Pass, Point[]>();
+  const lines = new Map<StrandPass, Point[]>();
   const base = bottomY(now.order, tying);
   for (const pass of now.order) {
     const move = now.moves.findIndex((m) => m.pass === pass);

@@ -21,7 +21,7 @@ export interface LaneAt {
 }
 
 /** What one passage of a strand does within one row. */
-export interface Pass {
+export interface StrandPass {
   readonly strand: number;
   readonly lane: number;
   /** Every crossing on its way through the row, in the order of travel. */
@@ -46,7 +46,7 @@ export interface RowCut {
   /** Rows after which every passage does the same again, at the same place. */
   readonly rows: number;
   /** Passages of working strands in a row, by its number from 0; any number wraps round. */
-  readonly passes: (row: number) => readonly Pass[];
+  readonly passes: (row: number) => readonly StrandPass[];
 }
 
 interface Own {
@@ -108,7 +108,7 @@ export function cutRows(
       ),
   };
 
-  function passOf(index: number, lane: number, row: number): Pass {
+  function passOf(index: number, lane: number, row: number): StrandPass {
     const strand = spec.strands[index]!;
     const total = strand.periods * spec.rows;
     const edges = paths[index]!.length - 1;

@@ -4,7 +4,7 @@ import { PER_MM, type Scene } from '../drawing/shape.ts';
 import { findPattern } from '../patterns/index.ts';
 import { solveWeave } from '../patterns/solve.ts';
 import type { SolvedWeave } from '../patterns/types.ts';
-import { type Slip, type Stretch, stretch } from './faults.ts';
+import { type FaultyStretch, type Slip, stretch } from './faults.ts';
 import { cutRows } from './rows.ts';
 import { slipScene } from './slipPicture.ts';
 
@@ -12,7 +12,7 @@ const pattern = findPattern('solomon-bar')!;
 const cut = cutRows(pattern.draw(), ['A', 'B'])!;
 const LOOKS = PALETTE.slice(0, 3);
 
-function tight(slip: Slip): { made: Stretch; solved: SolvedWeave } {
+function tight(slip: Slip): { made: FaultyStretch; solved: SolvedWeave } {
   const made = stretch(cut, slip, 4)!;
   const solved = solveWeave('stretch', made.spec, { h: 0.5, squash: 0.8 });
   if (!solved.ok) throw new Error(solved.issues[0]!.message);

@@ -5,7 +5,7 @@ import type { Scene } from '../drawing/shape.ts';
 import { bandTubes, type Tube } from '../drawing/tubes.ts';
 import type { SolvedWeave } from '../patterns/types.ts';
 import type { StrandSpan } from '../plan/spans.ts';
-import type { Stretch } from './faults.ts';
+import type { FaultyStretch } from './faults.ts';
 import { type Frame, shownX } from './moves.ts';
 
 /** How far a loose row stands out, and over how many rows it fades. */
@@ -13,7 +13,7 @@ const BULGE = 0.42;
 const PAD_MM = 2;
 
 interface Ask {
-  readonly stretch: Stretch;
+  readonly stretch: FaultyStretch;
   readonly solved: SolvedWeave;
   readonly frame: Frame;
   /** Looks, and which one a core or the end that starts in a slot has. */

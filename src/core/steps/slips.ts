@@ -1,6 +1,6 @@
 import type { MistakeKind, Pattern } from '../patterns/types.ts';
 import { findCrossings } from '../weave/crossings.ts';
-import { type Slip, type Stretch, stretch } from './faults.ts';
+import { type FaultyStretch, type Slip, stretch } from './faults.ts';
 import type { RowCut } from './rows.ts';
 
 /** Whether a slip may be left in a finished piece. */
@@ -32,7 +32,7 @@ function rowsOf({ spec, crossings }: RowCut): number {
 }
 
 /** The stretch that shows a slip, if this weave can be tied wrong so; a diagram that contradicts itself is none. */
-export function stretchOf(cut: RowCut, slip: Slip): Stretch | undefined {
+export function stretchOf(cut: RowCut, slip: Slip): FaultyStretch | undefined {
   const made = stretch(cut, slip, rowsOf(cut));
   return made && findCrossings(made.spec).ok ? made : undefined;
 }

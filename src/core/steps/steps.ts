@@ -12,7 +12,7 @@ import { closeSteps } from './closing.ts';
 import { type EndAt, ringsOf, rowEvents } from './events.ts';
 import { finishSteps } from './finishing.ts';
 import { cutSteps, gatherStep } from './gather.ts';
-import { movesOf, type Tying } from './moves.ts';
+import { movesOf, type TyingOrder } from './moves.ts';
 import { setUpSteps } from './setUp.ts';
 import type { Step, WayOfWorking } from './types.ts';
 import { frameFor } from './variant.ts';
@@ -22,7 +22,7 @@ import { endName, rowText } from './words.ts';
 export interface Guide {
   readonly steps: readonly Step[];
   /** One for each pass; none for a plain band. */
-  readonly tying: readonly Tying[];
+  readonly tying: readonly TyingOrder[];
   /** Rows in all, over bands and passes. */
   readonly rows: number;
   /** Bumps, ends or strands that tell the next side, if this weave has such a sign. */
@@ -74,7 +74,7 @@ function tyings(
   spec: WeaveSpec,
   way: WayOfWorking,
   tiedIn: readonly (readonly string[])[] | undefined,
-): Tying[] {
+): TyingOrder[] {
   const frame = frameFor(spec, way, tiedIn);
   return Array.from({ length: tiedIn?.length ?? 1 }, (_, pass) => movesOf(spec, frame, tiedIn, pass)).filter(
     (t) => t !== undefined,
@@ -89,7 +89,7 @@ function rowSteps(
   plan: Plan,
   b: number,
   rows: number,
-  tying: readonly Tying[],
+  tying: readonly TyingOrder[],
   isBeaten: boolean,
   next: string | undefined,
   withAdult: boolean,
@@ -132,7 +132,7 @@ function rowSteps(
 
 /** The end that a strand is as a row begins, as the words name it. */
 const endNames =
-  (t: Tying): EndAt =>
+  (t: TyingOrder): EndAt =>
   (strand, row) => {
     const moves = t.row(row - 1);
     const at = moves.order.findIndex((p) => t.cut.spec.strands[p.strand]!.name === strand);
@@ -140,7 +140,7 @@ const endNames =
   };
 
 /** Before the piece is gone over again. */
-function turnStep(plan: Plan, b: number, pass: number, rows: number, t: Tying, suffix: string): Step {
+function turnStep(plan: Plan, b: number, pass: number, rows: number, t: TyingOrder, suffix: string): Step {
   const names = t.cut.passes(0).map((p) => t.cut.spec.strands[p.strand]!.name);
   const cords = plan.cords.filter(
     (c) => c.band === b && c.parts.some((p) => p.what === 'weave' && names.includes(p.strand ?? '')),

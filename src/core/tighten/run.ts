@@ -79,7 +79,7 @@ const stages = (h: number, closed: boolean): Stage[] => [
 /** The coarser of the two resolutions of a closed knot, over the finer. */
 const COARSER = 1.5;
 
-export interface Progress {
+export interface SolveProgress {
   readonly done: number;
   readonly rope: () => Rope;
 }
@@ -131,7 +131,7 @@ const WORTH = 0.0005;
 export function run(
   start: Rope,
   options: TightenOptions,
-  onProgress?: (p: Progress) => boolean,
+  onProgress?: (p: SolveProgress) => boolean,
 ): Result<Tight> {
   const isClosed = start.strands.every((s) => s.kind === 'closed');
   const plan = stages(options.h, isClosed);
@@ -191,7 +191,7 @@ const totalLength = (rope: Rope): number => strandLengths(createState(rope)).red
 export function tighten(
   spec: WeaveSpec,
   options: TightenOptions,
-  onProgress?: (p: Progress) => boolean,
+  onProgress?: (p: SolveProgress) => boolean,
 ): Result<Tight> {
   const built = build(spec, seeded(options.seed));
   if (!built.ok) return built;
@@ -203,7 +203,11 @@ export function tighten(
 }
 
 /** Pulls tight and refuses a result in which strands may have passed through each other. */
-function proved(start: Rope, options: TightenOptions, onProgress?: (p: Progress) => boolean): Result<Tight> {
+function proved(
+  start: Rope,
+  options: TightenOptions,
+  onProgress?: (p: SolveProgress) => boolean,
+): Result<Tight> {
   const tight = run(start, options, onProgress);
   if (tight.ok && tight.value.convergence.leastEver < PASS_LIMIT) {
     const share = Math.round(tight.value.convergence.leastEver * 100);

@@ -6,7 +6,7 @@ import { findPattern } from '../../../core/patterns/index.ts';
 import type { SolvedWeave } from '../../../core/patterns/types.ts';
 import { strandSpans } from '../../../core/plan/spans.ts';
 import type { Plan } from '../../../core/plan/types.ts';
-import type { Stretch } from '../../../core/steps/faults.ts';
+import type { FaultyStretch } from '../../../core/steps/faults.ts';
 import { alternates } from '../../../core/steps/lostCount.ts';
 import { slipScene } from '../../../core/steps/slipPicture.ts';
 import { locate, type SlipKind, slipsFor, stretchOf } from '../../../core/steps/slips.ts';
@@ -189,7 +189,7 @@ function useColours(cut: Parameters<typeof stretchOf>[0], plan: Plan, band: numb
 
 interface PictureProps {
   readonly solved: SolvedWeave;
-  readonly stretch: Stretch;
+  readonly stretch: FaultyStretch;
   readonly frame: { readonly isMirrored: boolean; readonly offset: number };
   readonly colour: Colours;
   readonly d: number;

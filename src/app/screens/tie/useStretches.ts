@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { SolvedWeave } from '../../../core/patterns/types.ts';
-import type { Stretch } from '../../../core/steps/faults.ts';
+import type { FaultyStretch } from '../../../core/steps/faults.ts';
 import { format } from '../../../core/weave/format.ts';
 import { solveInWorker } from '../../../workers/outside/solve.ts';
 
@@ -11,7 +11,7 @@ const AT_ONCE = Math.min(4, Math.max(1, (navigator.hardwareConcurrency || 2) - 1
 
 export interface Asked {
   readonly id: string;
-  readonly stretch: Stretch;
+  readonly stretch: FaultyStretch;
   readonly squash: number;
   readonly load: number;
 }

@@ -2,7 +2,7 @@ import type { Closing, ClosureContext } from '../../closures/types.ts';
 import type { WeaveMetrics } from '../../usage/metrics.ts';
 import type { Bands } from '../bands.ts';
 import { stiffLength } from '../close.ts';
-import type { Pass } from '../pass.ts';
+import type { PassOver } from '../pass.ts';
 import type { Resolved } from '../resolved.ts';
 import { STYLES } from '../setups/index.ts';
 import type { Instead, SuitedDesign } from '../suited.ts';
@@ -21,7 +21,7 @@ export interface CheckContext {
   readonly innerMm: number;
   /** Stiff hardware and case, in mm of the finished length. */
   readonly stiffMm: number;
-  readonly pass: Pass | undefined;
+  readonly pass: PassOver | undefined;
   /** Cords that lie side by side on a bar. */
   readonly cordsOnBar: number;
   readonly ring: RingPlace | undefined;

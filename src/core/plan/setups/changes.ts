@@ -1,5 +1,5 @@
 import { cordLetter } from '../../colour/palette.ts';
-import type { Stretch } from '../../colour/sequence.ts';
+import type { ColourStretch } from '../../colour/sequence.ts';
 import { counted, type Why, why } from '../../why/why.ts';
 import type { BandMark, CordCut, CordPart } from '../types.ts';
 import { type SetUp, type SetupContext, startOf } from './context.ts';
@@ -23,7 +23,7 @@ export const totalCut = (cords: readonly CordCut[]): number =>
 
 export const rowMmOf = (setup: SetupContext): number => setup.wovenMm / setup.rows;
 
-export const changeMark = (atMm: number, s: Stretch): BandMark => ({
+export const changeMark = (atMm: number, s: ColourStretch): BandMark => ({
   atMm,
   what: 'change',
   label: `${cordLetter(s.cord)} ${s.from + 1}`,

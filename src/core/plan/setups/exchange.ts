@@ -1,5 +1,5 @@
 import { cordLetter } from '../../colour/palette.ts';
-import type { Stretch } from '../../colour/sequence.ts';
+import type { ColourStretch } from '../../colour/sequence.ts';
 import { len, num, why } from '../../why/why.ts';
 import { times } from '../../words.ts';
 import type { CordPart } from '../types.ts';
@@ -9,7 +9,11 @@ import { finish } from './finish.ts';
 import { coreEnd, coreRun, startLeg, workEnd } from './parts.ts';
 
 /** Two cords, one working and one inside; at every change they trade places. No cord is cut. */
-export function exchange(setup: SetupContext, stretches: readonly Stretch[], way: 'swap' | 'carry'): WayMade {
+export function exchange(
+  setup: SetupContext,
+  stretches: readonly ColourStretch[],
+  way: 'swap' | 'carry',
+): WayMade {
   const [cores, works] = [lanesOf(setup.metrics, 'core'), lanesOf(setup.metrics, 'work')];
   const used = [...new Set(stretches.map((s) => s.cord))].sort();
   const no = (reason: string): WayMade => ({ way, ok: false, reason });

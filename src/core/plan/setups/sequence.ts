@@ -1,4 +1,4 @@
-import type { Stretch } from '../../colour/sequence.ts';
+import type { ColourStretch } from '../../colour/sequence.ts';
 import type { Way, WayMade } from './changes.ts';
 import type { SetupContext } from './context.ts';
 import { exchange } from './exchange.ts';
@@ -13,7 +13,7 @@ export const WAY_NAMES: Readonly<Record<Way, string>> = {
 };
 
 /** Every way to make these stretches of colour, the cheapest that can be done first. */
-export function ways(setup: SetupContext, stretches: readonly Stretch[]): WayMade[] {
+export function ways(setup: SetupContext, stretches: readonly ColourStretch[]): WayMade[] {
   const made = [
     exchange(setup, stretches, 'swap'),
     exchange(setup, stretches, 'carry'),

@@ -1,4 +1,4 @@
-import type { Stretch } from '../../colour/sequence.ts';
+import type { ColourStretch } from '../../colour/sequence.ts';
 import { counted, len, type Why, why } from '../../why/why.ts';
 import { type HiddenPlace, hiddenPlace } from '../splices.ts';
 import type { CordPart } from '../types.ts';
@@ -17,7 +17,7 @@ const MOST_OFF = 3;
 export const MELT_MM = 3;
 
 /** The working cord is cut and fused at every change, each end in a row of its own, where it lies on the back. */
-export function splice(setup: SetupContext, stretches: readonly Stretch[]): WayMade {
+export function splice(setup: SetupContext, stretches: readonly ColourStretch[]): WayMade {
   const no = (reason: string): WayMade => ({ way: 'splice', ok: false, reason });
   if (setup.resolved.product.carriesLoad) return no('A piece that carries a load is never spliced.');
   if (!setup.resolved.melts) return no('This fibre does not melt: it cannot be fused end to end.');
