@@ -7,8 +7,9 @@ import { findColour } from './palette.ts';
 
 const colours = ['ember', 'pole-white', 'dusk'].map((id) => findColour(id)!);
 
-describe('a gallery of arrangements', async () => {
-  const weave = (await loadWeave('flat-braid-4'))!;
+const weave = (await loadWeave('flat-braid-4'))!;
+
+describe('a gallery of arrangements', () => {
   const { items } = gallery(weave, colours, false);
   const first = (order: GalleryOrder): Arrangement => items[inOrder(items, order)[0]!]!;
 
