@@ -130,17 +130,28 @@ function createBench(db: Database, stored: DesignRecord, design: Design, unsaved
     });
   } else clearJournal(id);
   forgetUnsaved(db, id, Date.now(), isRestored === true).catch(() => undefined);
-  const flush = () => saver.flush();
+  const flush = () => {
+    pace.flush();
+    saver.flush();
+  };
   window.addEventListener('pagehide', flush);
   return {
     store,
     dispatch: (action, gesture) => {
+      // What was asked for before comes first.
+      pace.flush();
       const { history } = store.getState();
       commit(record(history, reduceDesign(history.present, action), gesture));
     },
     inStep: (edit) => pace.run(edit),
-    undo: () => commit(undo(store.getState().history)),
-    redo: () => commit(redo(store.getState().history)),
+    undo: () => {
+      pace.flush();
+      commit(undo(store.getState().history));
+    },
+    redo: () => {
+      pace.flush();
+      commit(redo(store.getState().history));
+    },
     takeTheirs: () => {
       const { save } = store.getState();
       if (save.kind === 'conflict')
@@ -153,7 +164,7 @@ function createBench(db: Database, stored: DesignRecord, design: Design, unsaved
     retry: () => saver.resume(saver.seenRevision),
     dismiss: () => store.setState({ notice: undefined, refusal: undefined }),
     close: () => {
-      saver.flush();
+      flush();
       window.removeEventListener('pagehide', flush);
       channel.close();
     },

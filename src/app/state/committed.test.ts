@@ -216,6 +216,30 @@ describe('an edit that a killed browser had only begun to save', () => {
   });
 });
 
+describe('an edit that keeps in step with the store', () => {
+  const girthOf = (bench: Bench) => bench.store.getState().history.present.wearer.girthMm;
+  const step = (bench: Bench) => () => bench.dispatch({ type: 'girth-steps', steps: 1, stepMm: 1 }, 'keys');
+
+  it('waits for the one before it, is not lost when the Bench closes, and comes before what is done after it', async () => {
+    await saveDesign(db, 'w', 0, newDesign('one'), 1);
+    const opened = await openBench(db, 'w');
+    if (!opened.ok) throw new Error('cannot open');
+    const { bench } = opened;
+    // What opening itself has to clear up is not an edit.
+    const from = girthOf(bench);
+    bench.inStep(step(bench));
+    expect(girthOf(bench)).toBe(from + 1);
+    bench.inStep(step(bench));
+    expect(girthOf(bench)).toBe(from + 1);
+    bench.dispatch({ type: 'rename', name: 'two' });
+    expect(girthOf(bench)).toBe(from + 2);
+    bench.inStep(step(bench));
+    bench.close();
+    expect(girthOf(bench)).toBe(from + 3);
+    await stored('w', bench.store.getState().history.present);
+  });
+});
+
 describe('a save', () => {
   it('that was given up on and arrives all the same is known as ours, not as somebody else’s', async () => {
     await saveDesign(db, 's', 0, newDesign('one'), 1);

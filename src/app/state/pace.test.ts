@@ -65,4 +65,16 @@ describe('edits that come faster than the store writes', () => {
     await vi.advanceTimersByTimeAsync(1);
     expect(edit).toHaveBeenCalledTimes(2);
   });
+
+  it('are done at once, and once, when something comes after them or the page goes', async () => {
+    const { pace, begin, finish } = writes();
+    pace.watch(begin());
+    const edit = vi.fn();
+    pace.run(edit);
+    pace.flush();
+    expect(edit).toHaveBeenCalledOnce();
+    await finish();
+    await vi.advanceTimersByTimeAsync(MOST_WAIT_MS);
+    expect(edit).toHaveBeenCalledOnce();
+  });
 });

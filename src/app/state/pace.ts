@@ -15,7 +15,7 @@ export class Pace {
     this.writing++;
     const done = () => {
       this.writing--;
-      if (this.writing === 0) this.release();
+      if (this.writing === 0) this.flush();
     };
     written.then(done, done);
   }
@@ -27,10 +27,11 @@ export class Pace {
       return;
     }
     this.waiting = edit;
-    this.timer ??= setTimeout(() => this.release(), MOST_WAIT_MS);
+    this.timer ??= setTimeout(() => this.flush(), MOST_WAIT_MS);
   }
 
-  private release(): void {
+  /** What waits is done now: something else comes after it, or the page is going. */
+  flush(): void {
     clearTimeout(this.timer);
     this.timer = undefined;
     const edit = this.waiting;

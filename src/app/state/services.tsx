@@ -25,7 +25,7 @@ export function useDesigns() {
 export const PIECES_KEY = 'pieces';
 export const MAKES_KEY = 'makes';
 
-/** What is on the table; read anew wherever it is shown, since every step changes it. */
+/** What is on the table; read again wherever it is shown, since every step changes it. */
 export function usePieces() {
   const db = useDatabase();
   return useSWR<PieceRecord[]>(PIECES_KEY, () => listPieces(db), LOCAL);

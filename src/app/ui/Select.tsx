@@ -16,7 +16,7 @@ interface Props<T> {
   readonly onChange: (value: T) => void;
   readonly by?: (a: T, b: T) => boolean;
   readonly className?: string;
-  /** Where there is room: the list is laid beside its button, not over the page, so that it works within pickers. */
+  /** Where there is room: the list opens beside its button, not over the page, so that it works within pickers. */
   readonly opens?: 'down' | 'up';
 }
 

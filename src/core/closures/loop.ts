@@ -55,7 +55,7 @@ export function loopFor(
   return { mm: 2 * spec.lengthMm, why: why`twice the ${len(spec.lengthMm)} that you measured, laid flat` };
 }
 
-/** Does the loop let it through, and hold it then? A loop that does not is put right by making it anew. */
+/** Does the loop let it through, and hold it then? A loop that does not is put right by making it again. */
 export function loopChecks(
   c: { readonly spec: ClosureSpec },
   innerMm: number,

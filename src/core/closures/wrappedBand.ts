@@ -39,7 +39,7 @@ export const wrappedBand: Closure = {
       start: {
         kind: 'loop',
         name: 'wraps',
-        // The band goes round twice: what is laid beyond one round is given back.
+        // The band goes round twice: what is woven beyond one round is given back.
         takesMm: wraps.bodyMm - context.finishedMm,
         standoffMm: 0,
         carries: 2,

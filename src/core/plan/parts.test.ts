@@ -33,7 +33,7 @@ const planned = (changes: Partial<Design> = {}): Plan => {
   return made.value;
 };
 const SPARE = new Set<CordPart['what']>(['margin', 'rounding']);
-/** What a cord is laid out for, in order, without its spare. */
+/** What a cord is cut for, in order, without its spare. */
 const laid = (cord: CordCut): CordPart[] => cord.parts.filter((p) => !SPARE.has(p.what));
 const lengths = (cord: CordCut): number[] => laid(cord).map((p) => p.lengthMm);
 const close = (actual: readonly number[], wanted: readonly number[]) => {

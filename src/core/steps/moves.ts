@@ -143,7 +143,7 @@ export const coreOrder = (spec: WeaveSpec, frame: Frame): number[] =>
 const same = (p: StrandPass, other: { strand: number; lane: number }) =>
   p.strand === other.strand && p.lane === other.lane;
 
-/** A crossing is told in the row in which its later cord is laid. */
+/** A crossing belongs to the row in which its later cord is tied. */
 const isNow = (v: Visit): boolean => v.other.rowsBack <= 0;
 
 /** The fewest ends that between them make every crossing of the row, in the order in which they are laid. */

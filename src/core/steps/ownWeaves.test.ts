@@ -8,7 +8,7 @@ import type { WeaveSpec } from '../weave/types.ts';
 import { movesOf } from './moves.ts';
 import { parseMove, rowText } from './words.ts';
 
-/** A drawing with its crossings thrown anew, one bit each: what a maker may draw as a weave of their own. */
+/** A drawing with its crossings thrown at random, one bit each: what a maker may draw as a weave of their own. */
 function thrown(spec: WeaveSpec, bits: readonly boolean[]): WeaveSpec {
   const found = findCrossings(spec);
   if (!found.ok) throw new Error('crossings');

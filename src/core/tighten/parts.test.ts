@@ -86,7 +86,7 @@ describe('the list of near pairs', () => {
       const state = createState(resample(ropeOf(id), 0.5));
       const list = createContacts(state.count);
       const fire = createFire();
-      // Long enough for strands to have come together, with a list that is only made anew when it must be.
+      // Long enough for strands to have come together, with a list that is only made again when it must be.
       for (let i = 0; i < 900; i++) step(state, list, { stiffness: 100, squash: 0.8, load: 0.5 }, fire);
       const listed = new Set(
         Array.from({ length: list.length }, (_, c) => `${list.a[c]} ${list.b[c]} ${list.image[c]}`),

@@ -16,14 +16,16 @@ let gestures = 0;
 
 /** Handles over what is put on along the band: dragged, or moved by the arrow keys, they snap to rows. */
 export function AddonHandles({ band, x, scale, top, height }: Props) {
-  const { design, dispatch } = useBench();
+  const { design, dispatch, inStep } = useBench();
   const drag = useRef<{ index: number; fromX: number; fromMm: number; gesture: string } | null>(null);
   const addons = design.addons ?? [];
   const dir = x(1) >= x(0) ? 1 : -1;
   const put = (index: number, row: number, gesture: string) =>
-    dispatch(
-      { type: 'addons', addons: addons.map((a, i) => (i === index ? { ...a, at: { row } } : a)) },
-      gesture,
+    inStep(() =>
+      dispatch(
+        { type: 'addons', addons: addons.map((a, i) => (i === index ? { ...a, at: { row } } : a)) },
+        gesture,
+      ),
     );
   return band.addons.map((a) => {
     const row = nearestRow(a.atMm, band);

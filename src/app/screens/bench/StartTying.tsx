@@ -22,10 +22,10 @@ export function StartTying() {
   const { data: pieces } = usePieces();
   const open = pieces?.find((p) => p.designId === id);
   const isOlder = open !== undefined && isOther(open.tying, design);
-  async function start(anew = false) {
+  async function start(isAnother = false) {
     setBusy(true);
-    // Asked anew: what is shown may be older than what another tab put on the table.
-    const there = anew ? undefined : (await listPieces(db)).find((p) => p.designId === id);
+    // Asked again: what is shown may be older than what another tab put on the table.
+    const there = isAnother ? undefined : (await listPieces(db)).find((p) => p.designId === id);
     if (there) return navigate(piecePath(there.id));
     // Fetched when it is wanted: nothing of tying delays the Bench.
     const { beginPiece } = await import('../../state/tying.ts');

@@ -164,7 +164,7 @@ describe('will it reach?', () => {
     fireEvent.change(screen.getByLabelText('Left of A, Aurora, end 1'), {
       target: { value: leftAt(piece, 10, 1.35) },
     });
-    // Without a length it cannot tell a thirsty hand from tall rows: it asks for it.
+    // Without a length it cannot tell a hand that uses more cord from tall rows: it asks for it.
     expect(text('verdict')).toBe('It may not reach');
     expect(text('measure-length')).toContain('woven length');
     expect(text('remedies')).toContain('Stop after');

@@ -25,7 +25,7 @@ interface Props {
 /** How long typing must rest before the knot is pulled tight again. */
 const REST_MS = 500;
 
-/** The notation, to read and to change: it solves itself anew as one types, and says where it goes wrong. */
+/** The notation, to read and to change: it is solved again as you type, and says where it goes wrong. */
 export function NotationEditor({ start, squash, load, baseName, onSolved }: Props) {
   const [typed, setTyped] = useState<string>();
   const [ratio, setRatio] = useState(1);

@@ -41,7 +41,7 @@ describe('filters of the library', () => {
 
   it('of one kind share the weaves out without leaving a gap or an overlap', () => {
     const weaves = all.filter((i) => i.facts.kind === 'weave').length;
-    for (const id of ['width', 'thickness', 'thirst'] as const) {
+    for (const id of ['width', 'thickness', 'usage'] as const) {
       const f = FILTERS.find((x) => x.id === id)!;
       const counts = f.choices.map((c) => ids({ [id]: c.id }).length);
       expect(

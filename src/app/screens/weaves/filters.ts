@@ -30,7 +30,7 @@ interface Choice {
 }
 
 interface Filter {
-  readonly id: 'width' | 'thickness' | 'thirst' | 'ends' | 'cores' | 'difficulty';
+  readonly id: 'width' | 'thickness' | 'usage' | 'ends' | 'cores' | 'difficulty';
   readonly name: string;
   readonly choices: readonly Choice[];
 }
@@ -65,7 +65,7 @@ export const FILTERS: readonly Filter[] = [
     ],
   },
   {
-    id: 'thirst',
+    id: 'usage',
     name: 'cord',
     choices: [
       { id: 'little', name: 'up to 10 per length', holds: (i) => band(i) && i.perLength <= 10 },

@@ -11,7 +11,7 @@ interface Props {
   readonly letter: string;
   readonly text: string;
   readonly problem?: string | undefined;
-  /** What opens: reads the design itself, so that a closed word need not be drawn anew. */
+  /** What opens: reads the design itself, so that a closed word need not be drawn again. */
   readonly picker: ComponentType<PickerProps>;
   /** A value that can be dragged: steps to move by, and the name of the gesture. Must be stable. */
   readonly onNudge?: (steps: number, gesture: string) => void;

@@ -59,8 +59,7 @@ function CordPicker() {
   );
 }
 
-/** As they are listed: one cord, two, many. */
-const OFFERED: readonly Style[] = ['folded', 'fused', 'separate', 'side-by-side'];
+const SET_UPS = Object.keys(STYLES) as Style[];
 
 const HOLDS = [
   { value: 'jig' as const, name: 'on a jig', note: 'Pegs hold both ends at their distance.' },
@@ -101,7 +100,7 @@ export function SetupWord({ isQuiet }: { readonly isQuiet: boolean }) {
 }
 
 function SetupPicker() {
-  const { design, dispatch } = useBench();
+  const { design, dispatch, inStep } = useBench();
   const { know } = useWorkshop();
   const facts = know.facts(design.pattern.id);
   if (!facts) return null;
@@ -111,7 +110,7 @@ function SetupPicker() {
         label="How is it set up?"
         value={design.setup.style}
         onChange={(style) => dispatch({ type: 'become', design: withStyle(design, style, facts) })}
-        choices={OFFERED.map((style) => {
+        choices={SET_UPS.map((style) => {
           const reason = styleProblem(design, style, know);
           const { name, note } = STYLES[style];
           return { value: style, name, note: reason ?? note, isOff: reason !== undefined };
@@ -134,7 +133,10 @@ function SetupPicker() {
           max="1"
           step="0.1"
           value={design.setup.spacing ?? 0}
-          onChange={(e) => dispatch({ type: 'spacing', spacing: Number(e.target.value) }, 'spacing')}
+          onChange={(e) => {
+            const spacing = Number(e.target.value);
+            inStep(() => dispatch({ type: 'spacing', spacing }, 'spacing'));
+          }}
         />
       </label>
     </>
