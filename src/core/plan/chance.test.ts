@@ -112,6 +112,20 @@ describe('a fresh cut', () => {
     },
   );
 
+  // Their halves from the fold need different lengths and are cut alike: the longer one hardly ever runs out.
+  it.each([
+    ['wide-bar-4', two],
+    ['wide-bar-3', two],
+    ['slider-bar-half', {}],
+  ] as const)('of %s in uneven halves keeps a thrifty promise, too, and asks for no more', (id, changes) => {
+    for (const chance of [0.75, 0.9]) {
+      const made = planned({ ...changes, pattern: { id }, cord: 'nylon-4', chance });
+      const reach = willItReach({ plan: made, band: 0, rowsDone: 0, left: [], woven: [] });
+      expect(Math.abs(reach.chance - chance)).toBeLessThan(0.005);
+      expect(Math.max(...made.cords.flatMap((c) => c.ends.map((e) => e.surplus)))).toBeGreaterThan(0.1);
+    }
+  });
+
   it('is the sum of fixed parts, hand length and weave × e^(q·σ), worked by hand for one cord', () => {
     const [cord] = planned({}).cords as [CordCut];
     const [end] = cord.ends;
