@@ -10,10 +10,11 @@ import type { ClosedDesign } from './close.ts';
 import type { Piece } from './layout.ts';
 import { rowsIn } from './layout.ts';
 import type { SetUp, SetupContext } from './setups/context.ts';
+import { endsOf, finish } from './setups/finish.ts';
 import { STYLES } from './setups/index.ts';
 import { RETURN_ROWS } from './setups/parts.ts';
 import { WAY_NAMES, ways } from './setups/sequence.ts';
-import type { Band, BandMark, CordCut, RingPlace, SequencePlan } from './types.ts';
+import type { Band, BandMark, CordCut, CordEnd, RingPlace, SequencePlan } from './types.ts';
 
 /** Wire of a usual welded D-ring. */
 const RING_WIRE_MM = 3.5;
@@ -72,16 +73,17 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
     const sequenced = sequence(closed, context);
     if (sequenced && !sequenced.ok) return sequenced;
     const first = sequenced?.value.setUp ?? STYLES[closed.resolved.design.setup.style].run(context);
-    // The margin follows from the ends, and the ends are known once: they are set up once more with it.
-    const q = marginOf(closed, first.cords);
+    // The margin follows from the ends, and the ends are known once cut: they are cut once more with it.
+    const q = marginOf(
+      closed,
+      first.cords.flatMap((cord) => endsOf(context, cord)),
+    );
     const again = { ...context, q, isDraft: false };
     const finalSequence = sequenced && sequence(closed, again);
-    const setUp =
-      (finalSequence?.ok ? finalSequence.value.setUp : undefined) ??
-      STYLES[closed.resolved.design.setup.style].run(again);
+    const setUp = finalSequence?.ok ? finalSequence.value.setUp : first;
     if (index === 0) firstQ = q;
     if (finalSequence?.ok) sequences.push(finalSequence.value.plan);
-    cords.push(...setUp.cords);
+    cords.push(...setUp.cords.map((cord) => finish(again, cord)));
     bands.push({
       name: piece.name,
       wovenMm: piece.wovenMm,
@@ -118,8 +120,8 @@ const startMargin = (closed: ClosedDesign): number =>
 const NEVER_SHORTEST = 2.5;
 
 /** The one margin at which all woven ends of a band reach with the promised chance. */
-function marginOf(closed: ClosedDesign, cords: readonly CordCut[]): number {
-  const ends = cords.flatMap((x) => x.ends).filter((e) => e.wovenMm > 0 && e.surplus < NEVER_SHORTEST);
+function marginOf(closed: ClosedDesign, all: readonly CordEnd[]): number {
+  const ends = all.filter((e) => e.wovenMm > 0 && e.surplus < NEVER_SHORTEST);
   if (ends.length === 0) return startMargin(closed);
   return marginFor(closed.resolved.chance, {
     loadings: ends.map((e) => e.loading),

@@ -1,8 +1,9 @@
 import { cordLetter } from '../../colour/palette.ts';
 import type { ColourStretch } from '../../colour/sequence.ts';
 import { counted, type Why, why } from '../../why/why.ts';
-import type { BandMark, CordCut, CordPart } from '../types.ts';
+import type { BandMark, CordPart } from '../types.ts';
 import { type SetUp, type SetupContext, startOf } from './context.ts';
+import { finish, type Uncut } from './finish.ts';
 
 export type Way = 'swap' | 'carry' | 'splice';
 
@@ -18,8 +19,8 @@ export type WayMade =
     }
   | { readonly way: Way; readonly ok: false; readonly reason: string };
 
-export const totalCut = (cords: readonly CordCut[]): number =>
-  cords.reduce((sum, x) => sum + x.cutLengthMm, 0);
+export const totalCut = (setup: SetupContext, cords: readonly Uncut[]): number =>
+  cords.reduce((sum, x) => sum + finish({ ...setup, isDraft: true }, x).cutLengthMm, 0);
 
 export const rowMmOf = (setup: SetupContext): number => setup.wovenMm / setup.rows;
 

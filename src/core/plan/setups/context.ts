@@ -2,7 +2,8 @@ import type { BandEnd } from '../../closures/types.ts';
 import type { StrandUsage, WeaveMetrics } from '../../usage/metrics.ts';
 import type { AddonPlace } from '../addons.ts';
 import type { Resolved } from '../resolved.ts';
-import type { BandMark, CordCut, RingPlace, SplicePlace } from '../types.ts';
+import type { BandMark, RingPlace, SplicePlace } from '../types.ts';
+import type { Uncut } from './finish.ts';
 
 /** One woven piece to be set up. */
 export interface SetupContext {
@@ -25,7 +26,8 @@ export interface SetupContext {
 }
 
 export interface SetUp {
-  readonly cords: readonly CordCut[];
+  /** What every cord needs, before the spare is known. */
+  readonly cords: readonly Uncut[];
   readonly marks: readonly BandMark[];
   readonly splices?: readonly SplicePlace[];
 }
@@ -39,16 +41,13 @@ export interface Lane extends StrandUsage {
 export const startOf = (setup: SetupContext): number => setup.start.standoffMm;
 export const endOf = (setup: SetupContext): number => startOf(setup) + setup.wovenMm;
 
-const lanes = new WeakMap<WeaveMetrics, Readonly<Record<'core' | 'work', readonly Lane[]>>>();
-
-/** Every passage of the strands of a role; worked out once for a weave's metrics. */
+/** Every passage of the strands of a role. */
 export function lanesOf(m: WeaveMetrics, role: 'core' | 'work'): readonly Lane[] {
-  const before = lanes.get(m);
-  if (before) return before[role];
-  const all = m.strands.flatMap((s) => Array.from({ length: s.lanes }, (_, lane) => ({ ...s, lane })));
-  const made = { core: all.filter((l) => l.role === 'core'), work: all.filter((l) => l.role !== 'core') };
-  lanes.set(m, made);
-  return made[role];
+  const lanes: Lane[] = [];
+  for (const s of m.strands)
+    if ((s.role === 'core') === (role === 'core'))
+      for (let lane = 0; lane < s.lanes; lane++) lanes.push({ ...s, lane });
+  return lanes;
 }
 
 /** Things side by side in twos, the last alone when odd. */

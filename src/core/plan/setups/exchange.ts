@@ -5,7 +5,7 @@ import { times } from '../../words.ts';
 import type { CordPart } from '../types.ts';
 import { behind, changeMark, rowMmOf, totalCut, type WayMade } from './changes.ts';
 import { inPairs, lanesOf, type SetupContext, startOf } from './context.ts';
-import { finish } from './finish.ts';
+import type { Uncut } from './finish.ts';
 import { coreEnd, coreRun, startLeg, workEnd } from './parts.ts';
 
 /** Two cords, one working and one inside; at every change they trade places. No cord is cut. */
@@ -61,8 +61,8 @@ export function exchange(
     const lane = works[k]!;
     return [...begin, ...runs.flat(), ...(last.cord === cord ? workEnd(setup, lane) : coreEnd(setup, k))];
   };
-  const cords = used.map((cord) =>
-    finish(setup, {
+  const cords = used.map(
+    (cord): Uncut => ({
       index: cord,
       role: stretches[0]!.cord === cord ? 'works first' : 'starts inside',
       parts: [half(cord, 0), half(cord, 1)],
@@ -74,8 +74,8 @@ export function exchange(
   );
   const fixed = way === 'carry' ? [cores[0]!, cores.at(-1)!] : [];
   const coreCord = Math.max(0, setup.resolved.colours.length - 1);
-  const outer = inPairs(fixed).map((pair) =>
-    finish(setup, {
+  const outer = inPairs(fixed).map(
+    (pair): Uncut => ({
       index: coreCord,
       letter: `${cordLetter(coreCord)}${used.includes(coreCord) ? '+' : ''}`,
       role: 'two cores that stay inside',
@@ -91,7 +91,7 @@ export function exchange(
     way,
     ok: true,
     setUp: { cords: all, marks: stretches.slice(1).map((s) => changeMark(at(s.from), s)) },
-    cordMm: totalCut(all),
+    cordMm: totalCut(setup, all),
     splices: 0,
     words: why`no splices; the cords swap places ${times(stretches.length - 1)}`,
   };

@@ -1,12 +1,13 @@
 import { END_MM } from '../../chance/hands.ts';
 import { endSpread, FIXED_SD_MM } from '../../chance/spread.ts';
 import { cordLetter } from '../../colour/palette.ts';
-import { cut, len, num, percent, type Why, why } from '../../why/why.ts';
+import { cut, len, num, percent, type Why, type WhyPart, why } from '../../why/why.ts';
 import type { CordCut, CordEnd, CordMark, CordPart } from '../types.ts';
 import type { SetupContext } from './context.ts';
 import { backwards } from './parts.ts';
 
-export interface Finish {
+/** A cord as its set-up leaves it: its parts without spare and rounding. */
+export interface Uncut {
   /** Index into the design's cords: colour and letter. */
   readonly index: number;
   /** Number among several pieces of one cord, from 1; 0 for a single piece. */
@@ -36,11 +37,29 @@ interface Half {
   readonly spare: CordPart;
 }
 
-/** Adds what chance asks for and the rounding, and works the total out, with the range that it may really need. */
-export function finish(c: Needs, f: Finish): CordCut {
-  const halves = halvesOf(f).map((parts) => halfOf(c, f, parts));
-  const longest = Math.max(...halves.map((h) => h.needMm + h.spare.lengthMm));
+/** How the ends of a cord may vary, and by how much each is longer than the margin q. */
+export function endsOf(c: Needs, f: Uncut): CordEnd[] {
+  return endsIn(
+    f,
+    halvesOf(f).map((parts) => halfOf(c, f, parts)),
+    c.q,
+  );
+}
+
+function endsIn(f: Uncut, halves: readonly Half[], q: number): CordEnd[] {
   // Folded at its middle, both halves are as long as the one that needs more.
+  if (halves.length !== 2 || f.isUneven) return halves.map((h) => h.end);
+  const longest = longestOf(halves);
+  return halves.map((h) => ({ ...h.end, surplus: surplusOf(h, longest, q) }));
+}
+
+const longestOf = (halves: readonly Half[]): number =>
+  halves.reduce((most, h) => Math.max(most, h.needMm + h.spare.lengthMm), 0);
+
+/** Adds what chance asks for and the rounding, and works the total out, with the range that it may really need. */
+export function finish(c: Needs, f: Uncut): CordCut {
+  const halves = halvesOf(f).map((parts) => halfOf(c, f, parts));
+  const longest = longestOf(halves);
   const isEven = halves.length === 2 && !f.isUneven;
   const spareOf = (h: Half): CordPart => (isEven ? evened(h, longest) : h.spare);
   const one = halves[0]!;
@@ -81,7 +100,7 @@ export function finish(c: Needs, f: Finish): CordCut {
     cutLengthMm: cutMm,
     usedLengthMm: needed - tails + Math.min(tailCount * END_MM, tails),
     neededMm: [likely(-LIKELY), likely(LIKELY)],
-    ends: halves.map((h) => ({ ...h.end, surplus: isEven ? surplusOf(h, longest, c.q) : 0 })),
+    ends: endsIn(f, halves, c.q),
     parts,
     why: c.isDraft ? [] : totalWhy(parts, cutMm),
     marks: [...foldMark(f, parts, cutMm), ...(f.marks ?? []), ...partMarks(parts)],
@@ -91,14 +110,14 @@ export function finish(c: Needs, f: Finish): CordCut {
 /** Nineteen in twenty pieces need between these, in standard deviations. */
 const LIKELY = 1.96;
 
-const isPair = (parts: Finish['parts']): parts is readonly [readonly CordPart[], readonly CordPart[]] =>
+const isPair = (parts: Uncut['parts']): parts is readonly [readonly CordPart[], readonly CordPart[]] =>
   Array.isArray(parts[0]);
 
-const halvesOf = ({ parts }: Finish): (readonly CordPart[])[] =>
+const halvesOf = ({ parts }: Uncut): (readonly CordPart[])[] =>
   isPair(parts) ? [parts[0], parts[1]] : [parts as readonly CordPart[]];
 
 /** What one way from the fold needs, how far that may be off, and the spare that the promised chance asks for. */
-function halfOf(c: Needs, f: Finish, parts: readonly CordPart[]): Half {
+function halfOf(c: Needs, f: Uncut, parts: readonly CordPart[]): Half {
   const varies = parts.filter((p) => p.what === (f.isExtra ? 'closure' : 'weave'));
   const wovenMm = varies.reduce((sum, p) => sum + p.lengthMm, 0);
   const needMm = parts.reduce((sum, p) => sum + p.lengthMm, 0);
@@ -149,7 +168,7 @@ const halved = (spare: CordPart): CordPart => ({
   why: why`half of ${len(spare.lengthMm)}; the other half is at the other end. ${spare.why}`,
 });
 
-function foldMark(f: Finish, parts: readonly CordPart[], cutMm: number): CordMark[] {
+function foldMark(f: Uncut, parts: readonly CordPart[], cutMm: number): CordMark[] {
   if (!f.fold) return [];
   const [first] = f.parts;
   if (!f.isUneven || !Array.isArray(first)) return [{ what: 'fold', atMm: cutMm / 2, why: f.fold }];
@@ -186,10 +205,12 @@ export const PART_NAMES: Readonly<Record<CordPart['what'], string>> = {
 };
 
 function totalWhy(parts: readonly CordPart[], cutMm: number): Why {
-  const sums = new Map<string, number>();
-  for (const p of parts) sums.set(p.what, (sums.get(p.what) ?? 0) + p.lengthMm);
-  const words: Why[] = [...sums].map(
-    ([what, mm], i) => why`${i > 0 ? ' + ' : ''}${PART_NAMES[what as CordPart['what']]} ${len(mm)}`,
-  );
-  return why`${words.flat()} = ${cut(cutMm)}`;
+  const sums: Partial<Record<CordPart['what'], number>> = {};
+  for (const p of parts) sums[p.what] = (sums[p.what] ?? 0) + p.lengthMm;
+  const words: WhyPart[] = [];
+  let what: CordPart['what'];
+  for (what in sums)
+    words.push(words.length > 0 ? ` + ${PART_NAMES[what]} ` : `${PART_NAMES[what]} `, len(sums[what]!));
+  words.push(' = ', cut(cutMm));
+  return words;
 }

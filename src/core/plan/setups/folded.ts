@@ -1,7 +1,7 @@
 import { len, why } from '../../why/why.ts';
 import type { CordPart } from '../types.ts';
 import { type Lane, lanesOf, type SetUp, type SetupContext, startOf } from './context.ts';
-import { finish } from './finish.ts';
+import type { Uncut } from './finish.ts';
 import { backwards, coreRun, secondTurn, startLeg, tail, weave } from './parts.ts';
 
 /** A join lies inside the band at least this far from a closure. */
@@ -36,12 +36,12 @@ const foldWhy = (setup: SetupContext) =>
 /** Cores and working ends are one cord, hitched at its middle. */
 export function folded(setup: SetupContext): SetUp {
   const [first, second] = halves(setup);
-  const cord = finish(setup, {
+  const cord: Uncut = {
     index: 0,
     role: 'one cord, folded: cores and working ends',
     parts: [first, second],
     fold: foldWhy(setup),
-  });
+  };
   return { cords: [cord], marks: [] };
 }
 
@@ -83,13 +83,13 @@ export function fused(setup: SetupContext): SetUp {
   return {
     marks: [{ atMm: shift, label: 'colours joined here, inside' }],
     cords: [
-      finish(setup, {
+      {
         index: 0,
         role: 'front, and the fold at the first end',
         parts: [...backwards(carried), ...first],
         marks: [join, fold],
-      }),
-      finish(setup, { index: 1, role: 'edges', parts: [rest, ...second.slice(2)], marks: [join] }),
+      },
+      { index: 1, role: 'edges', parts: [rest, ...second.slice(2)], marks: [join] },
     ],
   };
 }

@@ -1,8 +1,8 @@
 import { laneKey } from '../../colour/lanes.ts';
 import { counted, len, why } from '../../why/why.ts';
-import type { CordCut, CordPart } from '../types.ts';
+import type { CordPart } from '../types.ts';
 import { type Lane, lanesOf, type SetUp, type SetupContext, startOf } from './context.ts';
-import { type Finish, finish } from './finish.ts';
+import type { Uncut } from './finish.ts';
 import { bareEnd, coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
 
 /** Which of the design's cords a lane is made of: as chosen, else the first for working strands and the second for cores. */
@@ -63,20 +63,20 @@ export function separate(setup: SetupContext): SetUp {
   return { marks: [], cords };
 }
 
-function coreCord(setup: SetupContext, g: Group, piece: number): CordCut {
+function coreCord(setup: SetupContext, g: Group, piece: number): Uncut {
   const half = (core: Lane, k: number) => [coreRun(setup, core), ...coreEnd(setup, k)];
-  return finish(setup, {
+  return {
     index: g.cord,
     piece,
     role: g.lanes.length === 2 ? 'two cores' : 'a core',
     ...throughOrFolded(setup, g, half),
-  });
+  };
 }
 
 /** Without cores the strands themselves carry the closure. */
-function bareCord(setup: SetupContext, g: Group, piece: number): CordCut {
+function bareCord(setup: SetupContext, g: Group, piece: number): Uncut {
   const half = (lane: Lane, k: number) => [...weave(setup, lane), ...bareEnd(setup, k, lane)];
-  return finish(setup, {
+  return {
     index: g.cord,
     piece,
     role:
@@ -86,7 +86,7 @@ function bareCord(setup: SetupContext, g: Group, piece: number): CordCut {
           ? 'a strand, from end to end'
           : 'a working end',
     ...throughOrFolded(setup, g, half),
-  });
+  };
 }
 
 /** A pair is one cord folded at the start; a single lane begins at its own end. */
@@ -94,7 +94,7 @@ function throughOrFolded(
   setup: SetupContext,
   { lanes: group, first }: Group,
   half: (lane: Lane, k: number) => CordPart[],
-): Pick<Finish, 'parts' | 'fold'> {
+): Pick<Uncut, 'parts' | 'fold'> {
   if (group.length === 1) {
     return { parts: [...startTail(setup, first), ...half(group[0]!, first)] };
   }
@@ -113,7 +113,7 @@ function throughOrFolded(
 }
 
 /** With cores the working cord's middle goes behind them. */
-function workingCord(setup: SetupContext, g: Group, cores: number, piece: number): CordCut {
+function workingCord(setup: SetupContext, g: Group, cores: number, piece: number): Uncut {
   const { diameterMm: d } = setup.metrics;
   const behind: CordPart = {
     what: 'attach',
@@ -131,11 +131,11 @@ function workingCord(setup: SetupContext, g: Group, cores: number, piece: number
     fromMm: startOf(setup),
     toMm: startOf(setup),
   };
-  return finish(setup, {
+  return {
     index: g.cord,
     piece,
     role: b ? 'two working ends' : 'a working end',
     parts: b ? [a, b] : [tuck, ...a],
     ...(b ? { fold: why`its middle goes behind the cores` } : {}),
-  });
+  };
 }

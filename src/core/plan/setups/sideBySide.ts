@@ -1,7 +1,7 @@
 import { num, why } from '../../why/why.ts';
 import type { CordPart } from '../types.ts';
 import { inPairs, type Lane, lanesOf, type SetUp, type SetupContext } from './context.ts';
-import { finish } from './finish.ts';
+import type { Uncut } from './finish.ts';
 import { coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
 
 interface Place extends Lane {
@@ -27,15 +27,15 @@ export function sideBySide(setup: SetupContext): SetUp {
   let k = 0;
   const half = (p: Place, index: number): CordPart[] =>
     p.isCore ? [coreRun(setup, p), ...coreEnd(setup, index)] : [...weave(setup, p), ...workEnd(setup, p)];
-  const cords = groups.map((group, i) => {
+  const cords = groups.map((group, i): Uncut => {
     const indices = group.map((p) => (p.isCore ? k++ : 0));
     const halves = group.map((p, j) => half(p, indices[j]!));
     const [a, b] = halves as [CordPart[], CordPart[]?];
     const names = group.map((p) => (p.isCore ? 'a core' : 'a working end')).join(' and ');
     const common = { index: 0, piece: groups.length > 1 ? i + 1 : 0, place: i + 1 };
     const where = `${ordinal(i + 1)} on the bar: ${names}`;
-    if (!b) return finish(setup, { ...common, role: where, parts: [...startTail(setup, indices[0]!), ...a] });
-    return finish(setup, {
+    if (!b) return { ...common, role: where, parts: [...startTail(setup, indices[0]!), ...a] };
+    return {
       ...common,
       role: where,
       parts: [
@@ -44,7 +44,7 @@ export function sideBySide(setup: SetupContext): SetUp {
       ],
       isUneven: true,
       fold: why`it lies over the first bar, ${num(i + 1, 0)} from the left; the longer end is the working one`,
-    });
+    };
   });
   return { cords, marks: [] };
 }

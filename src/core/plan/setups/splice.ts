@@ -4,7 +4,7 @@ import { type HiddenPlace, hiddenPlace } from '../splices.ts';
 import type { CordPart } from '../types.ts';
 import { behind, changeMark, rowMmOf, totalCut, type WayMade } from './changes.ts';
 import { inPairs, type Lane, lanesOf, type SetupContext, startOf } from './context.ts';
-import { type Finish, finish } from './finish.ts';
+import type { Uncut } from './finish.ts';
 import { coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
 
 /** Splices keep this far from both ends of the weave. */
@@ -49,7 +49,7 @@ export function splice(setup: SetupContext, stretches: readonly ColourStretch[])
   const pieces: {
     index: number;
     role: string;
-    parts: Finish['parts'];
+    parts: Uncut['parts'];
     fold?: Why;
     splices: ('first' | 'last')[];
   }[] = [];
@@ -85,7 +85,7 @@ export function splice(setup: SetupContext, stretches: readonly ColourStretch[])
       ...(cores.length > 0 ? begin : pair.length === 2 ? startLeg(setup, k) : startTail(setup, k)),
       ...segment(lane, k, 0),
     ]);
-    const parts: Finish['parts'] = halves.length === 2 ? [halves[0]!, halves[1]!] : halves[0]!;
+    const parts: Uncut['parts'] = halves.length === 2 ? [halves[0]!, halves[1]!] : halves[0]!;
     pieces.push({
       index: stretches[0]!.cord,
       role: 'works first',
@@ -107,19 +107,19 @@ export function splice(setup: SetupContext, stretches: readonly ColourStretch[])
   const numbers = new Map<number, number>();
   const coreIndex = Math.max(0, setup.resolved.colours.length - 1);
   const coreCuts = inPairs(cores).map((pair, i) => ({ pair, i }));
-  const cords = pieces.map((p) => {
+  const cords = pieces.map((p): Uncut => {
     const n = (numbers.get(p.index) ?? 0) + 1;
     numbers.set(p.index, n);
-    return finish(setup, {
+    return {
       index: p.index,
       piece: n,
       role: p.role,
       parts: p.parts,
       ...(p.fold ? { fold: p.fold } : {}),
       marks: p.splices.map(() => ({ what: 'splice', atMm: 0, why: why`fused to the piece before it` })),
-    });
+    };
   });
-  const inner = coreCuts.map(({ pair, i }) => {
+  const inner = coreCuts.map(({ pair, i }): Uncut => {
     const n = (numbers.get(coreIndex) ?? 0) + 1;
     numbers.set(coreIndex, n);
     const halves = pair.map((lane, j) => [
@@ -127,14 +127,14 @@ export function splice(setup: SetupContext, stretches: readonly ColourStretch[])
       coreRun(setup, lane),
       ...coreEnd(setup, 2 * i + j),
     ]);
-    return finish(setup, {
+    return {
       index: coreIndex,
       piece: n,
       role: pair.length === 2 ? 'two cores' : 'a core',
       parts:
         halves.length === 2 ? [halves[0]!, halves[1]!] : [...startTail(setup, 2 * i), ...halves[0]!.slice(1)],
       ...(halves.length === 2 ? { fold: why`the middle: it lies over the first end` } : {}),
-    });
+    };
   });
   const all = [...cords, ...inner];
   const count = works.length * (stretches.length - 1);
@@ -153,7 +153,7 @@ export function splice(setup: SetupContext, stretches: readonly ColourStretch[])
         })),
       ),
     },
-    cordMm: totalCut(all),
+    cordMm: totalCut(setup, all),
     splices: count,
     words: why`${counted(count, 'splice')}, each in a row of its own, hidden on the back`,
   };
