@@ -61,6 +61,39 @@ describe('faces', () => {
     }
   });
 
+  it('tell left from right and front from back: a square bundle of four straight cords, each seen from two sides', async () => {
+    const like = await weave('solomon-bar');
+    const at = { FL: [-0.5, 0.5], FR: [0.5, 0.5], BL: [-0.5, -0.5], BR: [0.5, -0.5] } as const;
+    const bundle: SolvedWeave = {
+      ...like,
+      periodD: 1,
+      widthD: 2,
+      thicknessD: 2,
+      strands: Object.keys(at).map((name) => ({ name, role: 'work', periods: 1, radiusD: 0.5, lengthD: 1 })),
+      points: Object.values(at).map(([x, z]) => [0, 0.25, 0.5, 0.75].flatMap((y) => [x, y, z])),
+    };
+    const shown = (face: Face) =>
+      Object.entries(faceShares(bundle, face).shares).flatMap(([name, share]) =>
+        share > 0 ? [[name, Number(share.toFixed(2))]] : [],
+      );
+    expect(shown('front')).toEqual([
+      ['FL', 0.5],
+      ['FR', 0.5],
+    ]);
+    expect(shown('back')).toEqual([
+      ['BL', 0.5],
+      ['BR', 0.5],
+    ]);
+    expect(shown('left')).toEqual([
+      ['FL', 0.5],
+      ['BL', 0.5],
+    ]);
+    expect(shown('right')).toEqual([
+      ['FR', 0.5],
+      ['BR', 0.5],
+    ]);
+  });
+
   it('do not depend on where the period is cut', async () => {
     const solved = await weave('solomon-bar');
     const moved: SolvedWeave = {
