@@ -20,6 +20,8 @@ const before = new Map<string, SolvedFacts>(
     row,
   ]),
 );
+/** Kept results of before sections were worked out have none. */
+const hasFlat = (file: string): boolean => readFileSync(file, 'utf8').includes('"flat"');
 const rows: SolvedFacts[] = [];
 const started = performance.now();
 for (const pattern of PATTERN_SOURCES) {
@@ -33,7 +35,7 @@ for (const pattern of PATTERN_SOURCES) {
   const spec = pattern.draw();
   const kept = before.get(pattern.id);
   const file = `${dir}solved/${pattern.id}.gen.json`;
-  if (kept?.key === contentKey(format(spec), options) && existsSync(file)) {
+  if (kept?.key === contentKey(format(spec), options) && existsSync(file) && hasFlat(file)) {
     rows.push(kept);
     continue;
   }
@@ -42,7 +44,7 @@ for (const pattern of PATTERN_SOURCES) {
     : solveWeave(pattern.id, spec, options, undefined, true);
   if (!solved.ok) throw new Error(`${pattern.id}: ${solved.issues[0]!.message}`);
   rows.push(factsOf(solved.value));
-  writeFileSync(file, `${JSON.stringify({ points: solved.value.points })}\n`);
+  writeFileSync(file, `${JSON.stringify({ points: solved.value.points, flat: solved.value.flat })}\n`);
   console.log(
     `${pattern.id}: ${solved.value.kind === 'weave' ? `period ${solved.value.periodD} d` : `body ${solved.value.bodyD} d`}, restart within ${((solved.value.convergence.restart ?? 0) * 100).toFixed(2)} %`,
   );

@@ -97,7 +97,14 @@ describe('the store', () => {
     await expect(
       saveWeave(db, { id: 'own-3', name: 'Short', updatedAt: 1, solved: short }),
     ).rejects.toThrow();
-    expect((await listWeaves(db)).good).toHaveLength(1);
+    const uneven = { ...solved, flat: solved.flat!.slice(1) };
+    await expect(
+      saveWeave(db, { id: 'own-3', name: 'Uneven', updatedAt: 1, solved: uneven }),
+    ).rejects.toThrow();
+    // Solved before sections were worked out: drawn round, and kept.
+    const { flat: _flat, ...round } = solved;
+    await saveWeave(db, { id: 'own-4', name: 'Round', updatedAt: 1, solved: round });
+    expect((await listWeaves(db)).good.map((w) => w.id).sort()).toEqual(['own-1', 'own-4']);
     db.close();
   });
 });

@@ -31,7 +31,7 @@ const AXES: Record<
   right: { across: (p, i) => -p[i + 2]!, depth: (p, i) => p[i]! },
 };
 
-/** Which strand lies on top where, over one period: every cord is a round tube about its tight centre line. */
+/** Which strand lies on top where, over one period: every cord lies about its tight centre line, pressed flat as it is there. */
 export function faceShares(solved: SolvedWeave, face: Face): FaceShare {
   const raster = rasterize(solved, face);
   const counts = new Array<number>(solved.strands.length).fill(0);
@@ -57,46 +57,79 @@ function rasterize(solved: SolvedWeave, face: Face): Raster {
   solved.strands.forEach((strand, s) => {
     const p = solved.points[s]!;
     const n = p.length / 3;
-    const r = strand.radiusD;
+    const flats = solved.flat?.[s];
+    const raster = { columns, rows, top, height };
+    const seen = (p: readonly number[], i: number): Vector => [across(p, i), p[i + 1]!, depth(p, i)];
     for (let i = 0; i < n; i++) {
       const j = (i + 1) % n;
-      const dy = p[3 * j + 1]! - p[3 * i + 1]! + (j === 0 ? strand.periods * solved.periodD : 0);
+      const turns = j === 0 ? strand.periods * solved.periodD : 0;
+      const [from, to] = [seen(p, 3 * i), seen(p, 3 * j)];
+      const along: Vector = [to[0] - from[0], to[1] - from[1] + turns, to[2] - from[2]];
+      const bead = beadOf(strand.radiusD, along, flats ? seen(flats, 3 * i) : [0, 0, 0]);
       const steps = 3;
       for (let k = 0; k < steps; k++) {
-        const t = k / steps;
-        const c = across(p, 3 * i) * (1 - t) + across(p, 3 * j) * t;
-        const z = depth(p, 3 * i) * (1 - t) + depth(p, 3 * j) * t;
-        const y = p[3 * i + 1]! + dy * t;
-        stamp(top, height, columns, rows, s, (c + half) * FINE, y * FINE, z, r);
+        const at = (c: 0 | 1 | 2) => from[c] + (along[c] * k) / steps;
+        stamp(raster, s, (at(0) + half) * FINE, at(1) * FINE, at(2), bead);
       }
     }
   });
   return { columns, rows, top };
 }
 
-/** Presses a ball of radius r into the height map; y wraps round the period. */
+/** A body with the cord's section about one of its points: x across the face, y along the piece, z towards the eye. */
+interface Bead {
+  /** Half extents of its box, in diameters. */
+  readonly reachX: number;
+  readonly reachY: number;
+  /** xx, yy, zz, xy, xz, yz of the quadratic form that is 1 on its surface. */
+  readonly form: readonly [number, number, number, number, number, number];
+}
+
+type Vector = readonly [number, number, number];
+
+/** A ball of radius r about a strand that runs `along`, pressed flat as `thinner` says (see cord/section.ts). */
+function beadOf(r: number, along: Vector, thinner: Vector): Bead {
+  const flat = Math.hypot(...thinner);
+  const length = Math.hypot(...along);
+  const ball = 1 / (r * r);
+  if (flat < 1e-3 || length < 1e-9) return { reachX: r, reachY: r, form: [ball, ball, ball, 0, 0, 0] };
+  const [a, b] = [r * Math.exp(flat), r * Math.exp(-flat)];
+  const v = thinner.map((c) => c / flat) as unknown as Vector;
+  const t = along.map((c) => c / length) as unknown as Vector;
+  const u: Vector = [t[1] * v[2] - t[2] * v[1], t[2] * v[0] - t[0] * v[2], t[0] * v[1] - t[1] * v[0]];
+  const form = (i: number, j: number) =>
+    (u[i]! * u[j]!) / (a * a) + (v[i]! * v[j]!) / (b * b) + t[i]! * t[j]! * ball;
+  const reach = (i: number) => Math.hypot(a * u[i]!, b * v[i]!, r * t[i]!);
+  return {
+    reachX: reach(0),
+    reachY: reach(1),
+    form: [form(0, 0), form(1, 1), form(2, 2), form(0, 1), form(0, 2), form(1, 2)],
+  };
+}
+
+/** Presses a bead into the height map; y wraps round the period. */
 function stamp(
-  top: Int16Array,
-  height: Float64Array,
-  columns: number,
-  rows: number,
+  { top, height, columns, rows }: Raster & { readonly height: Float64Array },
   s: number,
   cx: number,
   cy: number,
   z: number,
-  r: number,
+  bead: Bead,
 ) {
-  const reach = Math.ceil(r * FINE);
-  for (let y = Math.floor(cy) - reach; y <= Math.floor(cy) + reach; y++) {
+  const [xx, yy, zz, xy, xz, yz] = bead.form;
+  const [reachX, reachY] = [Math.ceil(bead.reachX * FINE), Math.ceil(bead.reachY * FINE)];
+  for (let y = Math.floor(cy) - reachY; y <= Math.floor(cy) + reachY; y++) {
     const row = ((y % rows) + rows) % rows;
-    for (
-      let x = Math.max(0, Math.floor(cx) - reach);
-      x <= Math.min(columns - 1, Math.floor(cx) + reach);
-      x++
-    ) {
-      const sq = ((x + 0.5 - cx) ** 2 + (y + 0.5 - cy) ** 2) / (FINE * FINE);
-      if (sq > r * r) continue;
-      const h = z + Math.sqrt(r * r - sq);
+    const dy = (y + 0.5 - cy) / FINE;
+    const first = Math.max(0, Math.floor(cx) - reachX);
+    for (let x = first; x <= Math.min(columns - 1, Math.floor(cx) + reachX); x++) {
+      const dx = (x + 0.5 - cx) / FINE;
+      // Its upper surface here: the greater root of zz·h² + 2·half·h + rest = 0.
+      const half = xz * dx + yz * dy;
+      const rest = xx * dx * dx + 2 * xy * dx * dy + yy * dy * dy - 1;
+      const root = half * half - zz * rest;
+      if (root < 0) continue;
+      const h = z + (Math.sqrt(root) - half) / zz;
       const at = row * columns + x;
       if (h > height[at]!) {
         height[at] = h;

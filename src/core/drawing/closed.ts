@@ -89,6 +89,7 @@ const smooth = (x: number): number => {
 /** A tube bent along the closed line. Ends that leave the band go straight: up from it, or hanging down off it. */
 function bent(tube: Tube, band: Band, on: OnLine, line: Outline, outside: 1 | -1): Tube {
   const points = new Float64Array(tube.points.length);
+  const flat = tube.flat && new Float64Array(points.length);
   const [from, to] = [band.startMm, band.startMm + band.wovenMm];
   for (let i = 0; i < points.length; i += 3) {
     // The face that is worn looks outwards: turned over, left and right change sides.
@@ -113,8 +114,17 @@ function bent(tube: Tube, band: Band, on: OnLine, line: Outline, outside: 1 | -1
     points[i] = -py;
     points[i + 1] = px;
     points[i + 2] = x * on.dir;
+    if (!flat || beyond > 0) continue;
+    const [vx, vy, vz] = [
+      outside * tube.flat![i]!,
+      on.dir * tube.flat![i + 1]!,
+      outside * tube.flat![i + 2]!,
+    ];
+    flat[i] = -(p.ty * vy + p.ny * vz);
+    flat[i + 1] = p.tx * vy + p.nx * vz;
+    flat[i + 2] = vx * on.dir;
   }
-  return { ...tube, points };
+  return { ...tube, points, ...(flat ? { flat } : {}) };
 }
 
 /** Where an end leaves the closed line; a control loop hangs off its ring. */

@@ -1,6 +1,6 @@
 import type { BandEnd, EndShape } from '../closures/types.ts';
-import { endsOf, firstOf, type JoinContext, lastOf } from './joins.ts';
 import { knotTubes, moveTube } from './knots.ts';
+import { endsOf, firstOf, type JoinContext, lastOf } from './laneEnds.ts';
 import type { Pictures } from './pictures.ts';
 import { bandTubes, smoothTube, type Tube } from './tubes.ts';
 

@@ -1,80 +1,27 @@
 import type { BandEnd } from '../closures/types.ts';
+import { inPairs } from '../plan/setups/context.ts';
+import { endsOf, firstOf, type JoinContext, lastOf, type Point } from './laneEnds.ts';
 import { smoothTube, type Tube } from './tubes.ts';
-
-type Point = readonly [number, number, number];
-
-export interface JoinContext {
-  readonly start: BandEnd;
-  readonly end: BandEnd;
-  readonly diameterMm: number;
-  /** Start and end of the weave along the band. */
-  readonly startMm: number;
-  readonly endMm: number;
-  readonly tubes: readonly Tube[];
-  /** Cores turn into working ends at the second bar. */
-  readonly isOneCord: boolean;
-  /** Drawn as it is when closed. */
-  readonly isClosed?: boolean;
-  /** Working ends are hitched to the first bar, too. */
-  readonly isSideBySide?: boolean;
-  /** The closure's own cord, as an index into the plan's: a slider's, a control loop's. */
-  readonly extraCord?: number | undefined;
-}
-
-export interface LaneEnds {
-  /** Cords that run from end to end, left to right, as they leave the weave at its start and at its end. */
-  readonly starts: readonly Tube[];
-  readonly ends: readonly Tube[];
-  readonly workEnds: readonly Tube[];
-}
-
-export function endsOf({ tubes, isSideBySide }: Pick<JoinContext, 'tubes' | 'isSideBySide'>): LaneEnds {
-  const lane = (t: Tube) => `${t.strand}/${t.lane}`;
-  const isFirst = (t: Tube, i: number, all: readonly Tube[]) =>
-    all.findIndex((u) => lane(u) === lane(t)) === i;
-  const isLast = (t: Tube, i: number, all: readonly Tube[]) =>
-    all.findLastIndex((u) => lane(u) === lane(t)) === i;
-  const cores = tubes.filter((t) => t.role === 'core');
-  const works = tubes.filter((t) => t.role !== 'core');
-  const tied = cores.length > 0 ? cores : works;
-  const left = (a: Tube, b: Tube) => a.points[0]! - b.points[0]!;
-  return {
-    starts: (isSideBySide ? tubes : tied).filter(isFirst).sort(left),
-    ends: tied.filter(isLast).sort(left),
-    workEnds: works.filter(isLast),
-  };
-}
+import { tuckTubes } from './tucks.ts';
 
 /** The cord between weave and bars: hitches on the first, turns round the second or hitches on it; folds without bars. */
 export function joinTubes(c: JoinContext): Tube[] {
-  const { starts, ends, workEnds } = endsOf(c);
+  const { starts, ends, workEnds, workStarts } = endsOf(c);
   const out: Tube[] = [];
+  if (c.tubes.some((t) => t.role === 'core')) out.push(...tuckTubes(c, { workStarts, workEnds }));
   if (c.start.kind === 'bar') {
-    for (const pair of pairs(starts)) out.push(...hitch(c, c.start, pair, 1));
+    for (const pair of inPairs(starts)) out.push(...hitch(c, c.start, pair, 1));
   } else {
     const idle = c.start.kind === 'loop' || c.start.kind === 'run' ? starts.slice(c.start.carries) : starts;
-    out.push(...pairs(idle).flatMap((pair) => fold(c, pair)));
+    out.push(...inPairs(idle).flatMap((pair) => fold(c, pair)));
   }
   if (c.end.kind === 'bar' && c.end.attach === 'hitched') {
     const hitched = workEnds.toSorted((a, b) => lastOf(a)[0] - lastOf(b)[0]);
-    for (const pair of pairs(hitched)) out.push(...hitch(c, c.end, pair, -1));
+    for (const pair of inPairs(hitched)) out.push(...hitch(c, c.end, pair, -1));
   } else if (c.end.kind === 'bar' || (c.end.kind === 'tip' && c.isOneCord)) {
     out.push(...ends.map((t, i) => secondTurn(c, t, c.isOneCord ? workEnds[i] : undefined)));
   }
   return out;
-}
-
-function pairs<T>(list: readonly T[]): T[][] {
-  const out: T[][] = [];
-  for (let i = 0; i < list.length; i += 2) out.push(list.slice(i, i + 2));
-  return out;
-}
-
-export const firstOf = (t: Tube): Point => [t.points[0]!, t.points[1]!, t.points[2]!];
-
-export function lastOf(t: Tube): Point {
-  const n = t.points.length;
-  return [t.points[n - 3]!, t.points[n - 2]!, t.points[n - 1]!];
 }
 
 const BARE = { widthMm: 0, thicknessMm: 0 };

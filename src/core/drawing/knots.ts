@@ -1,4 +1,5 @@
 import type { SolvedWeave } from '../patterns/types.ts';
+import { turnedFlat } from './place.ts';
 import type { Tube } from './tubes.ts';
 
 /** A knot's strands in mm, its body's middle at 0 along the piece, leads cut `lead` diameters beyond its body. */
@@ -8,15 +9,23 @@ export function knotTubes(solved: SolvedWeave, d: number, lead: number): Tube[] 
   return solved.strands.map((s, i): Tube => {
     const p = solved.points[i]!;
     const kept: number[] = [];
+    const flat: number[] = [];
+    const flats = solved.flat?.[i];
     for (let k = 0; k < p.length; k += 3) {
       const isNear =
         solved.kind === 'knot' ||
         (Math.abs(p[k + 1]! - middle) <= half && Math.abs(p[k]!) <= solved.widthD / 2 + lead);
-      if (isNear) kept.push(p[k]! * d, (p[k + 1]! - middle) * d, p[k + 2]! * d);
+      if (!isNear) continue;
+      kept.push(p[k]! * d, (p[k + 1]! - middle) * d, p[k + 2]! * d);
+      if (flats) flat.push(...flats.slice(k, k + 3));
     }
-    if (solved.kind === 'knot') kept.push(...kept.slice(0, 3));
+    if (solved.kind === 'knot') {
+      kept.push(...kept.slice(0, 3));
+      flat.push(...flat.slice(0, 3));
+    }
     return {
       points: Float64Array.from(kept),
+      ...(flats ? { flat: Float64Array.from(flat) } : {}),
       radiusMm: s.radiusD * d,
       strand: s.name,
       role: s.role,
@@ -52,5 +61,5 @@ export function moveTube(tube: Tube, alongMm: number, dir: 1 | -1 = 1, acrossMm 
     points[i] = dir * points[i]! + acrossMm;
     points[i + 1] = dir * points[i + 1]! + alongMm;
   }
-  return { ...tube, points };
+  return { ...tube, points, ...turnedFlat(tube, dir) };
 }

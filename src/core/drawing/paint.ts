@@ -1,4 +1,5 @@
 import type { CordColour } from '../colour/palette.ts';
+import { reachOf } from '../cord/section.ts';
 import { lookStrokes } from './looks.ts';
 import { type DrawnRun, polyline, stations } from './runs.ts';
 import { fix, type Shape } from './shape.ts';
@@ -36,7 +37,7 @@ export function paintTubes(
     for (const run of runsOf(tube, view, unit / slicesAt(unit, detailMm), detailMm)) {
       const bySlice = slices.get(run.slice) ?? new Map<string, DrawnRun[]>();
       slices.set(run.slice, bySlice);
-      const key = `${tube.cord}|${tube.strand}|${tube.radiusMm}`;
+      const key = `${tube.cord}|${tube.strand}|${tube.radiusMm}|${run.share}`;
       const list = bySlice.get(key);
       if (list) list.push(run);
       else bySlice.set(key, [run]);
@@ -65,13 +66,16 @@ function runsOf(tube: Tube, view: View, sliceMm: number, detailMm: number): Draw
   const tolerance = Math.max(tube.radiusMm * 0.025, detailMm / 2);
   let current: DrawnRun | undefined;
   let arc = tube.arcMm;
-  let [px, py, pz] = screen(tube, view, 0);
+  let [px, py, pz] = screen(tube.points, view, 0);
+  // On a screen that can't show the difference the cord is round.
+  const flat = tube.radiusMm * 2 < 4 * detailMm ? undefined : tube.flat;
   for (let i = 1; i < n; i++) {
-    const [x, y, z] = screen(tube, view, i);
+    const [x, y, z] = screen(tube.points, view, i);
     const length = Math.hypot(x - px, y - py, z - pz);
     const slice = Math.floor((pz + z) / 2 / sliceMm);
-    if (!current || current.slice !== slice) {
-      current = { tube, slice, xs: [px], ys: [py], arcMm: arc };
+    const share = flat ? shareOf(flat, view, i, x - px, y - py) : 1;
+    if (!current || current.slice !== slice || current.share !== share) {
+      current = { tube, slice, share, xs: [px], ys: [py], arcMm: arc };
       runs.push(current);
     }
     extend(current, x, y, tolerance);
@@ -97,13 +101,27 @@ function extend({ xs, ys }: DrawnRun, x: number, y: number, tolerance: number): 
   ys.push(y);
 }
 
-function screen(tube: Tube, view: View, i: number) {
-  return project(view, tube.points[3 * i]!, tube.points[3 * i + 1]!, tube.points[3 * i + 2]!);
+function screen(xyz: Float64Array, view: View, i: number) {
+  return project(view, xyz[3 * i]!, xyz[3 * i + 1]!, xyz[3 * i + 2]!);
+}
+
+/** Steps in which widths are told apart, of the round cord's width. */
+const WIDTH_STEP = 0.04;
+
+/** How wide the pressed section looks at point i, over the round cord's width, where the cord runs (dx, dy) on screen. */
+function shareOf(flat: Float64Array, view: View, i: number, dx: number, dy: number): number {
+  const [px, py, pz] = screen(flat, view, i);
+  const thinner = Math.hypot(px, py, pz);
+  const length = Math.hypot(dx, dy);
+  if (thinner < 1e-3 || length < 1e-9) return 1;
+  const cos = (px * -dy + py * dx) / (length * thinner);
+  return 1 + WIDTH_STEP * Math.round((reachOf(thinner, cos) - 1) / WIDTH_STEP);
 }
 
 function paintRuns(runs: readonly DrawnRun[], colour: CordColour, shade: number, detailMm: number): Shape[] {
-  const { tube } = runs[0]!;
-  const d = tube.radiusMm * 2;
+  const { tube, share } = runs[0]!;
+  const round = tube.radiusMm * 2;
+  const d = round * share;
   const ownLight = luminance(colour.base);
   const base = mix(colour.base, '#0b1512', 0.34 * shade);
   const outline = mix(base, '#05090a', ownLight > 0.5 ? 0.52 : 0.62);
@@ -122,10 +140,10 @@ function paintRuns(runs: readonly DrawnRun[], colour: CordColour, shade: number,
     { d: path, stroke: base, width: d * 0.72, ...tag },
     { d: path, stroke: lit, width: d * 0.3, opacity: 0.75, shift: [-0.05 * d, -0.13 * d], ...tag },
   ];
-  const ticks = d < 8 * detailMm ? '' : runs.map((r) => sheath(r, d)).join('');
+  const ticks = d < 8 * detailMm ? '' : runs.map((r) => sheath(r, round, share)).join('');
   if (ticks)
     shapes.push({ d: ticks, stroke: mix(base, '#05090a', 0.5), width: d * 0.045, opacity: 0.5, ...tag });
-  for (const { d: marks, stroke, width, cap } of lookStrokes(runs, colour, d))
+  for (const { d: marks, stroke, width, cap } of lookStrokes(runs, colour, round))
     shapes.push({
       d: marks,
       stroke: mix(stroke, '#0b1512', 0.3 * shade),
@@ -137,11 +155,11 @@ function paintRuns(runs: readonly DrawnRun[], colour: CordColour, shade: number,
 }
 
 /** The sheath's braid: a chevron across the cord at every half diameter. */
-function sheath(run: DrawnRun, d: number): string {
+function sheath(run: DrawnRun, d: number, share: number): string {
   let out = '';
   for (const [x, y, tx, ty] of stations(run, d * 0.42)) {
     const side = (s: number) => `${fix(x - tx * 0.16 * d - ty * s)} ${fix(y - ty * 0.16 * d + tx * s)}`;
-    out += `M${side(0.36 * d)}L${fix(x)} ${fix(y)}L${side(-0.36 * d)}`;
+    out += `M${side(0.36 * d * share)}L${fix(x)} ${fix(y)}L${side(-0.36 * d * share)}`;
   }
   return out;
 }

@@ -26,5 +26,11 @@ export function placeTube(tube: Tube, place: Place): Tube {
     points[i] = place.dir * points[i]!;
     points[i + 1] = placed(place, points[i + 1]!);
   }
-  return { ...tube, points };
+  return { ...tube, points, ...turnedFlat(tube, place.dir) };
+}
+
+/** What is pressed flat turns with the cord. */
+export function turnedFlat({ flat }: Tube, dir: 1 | -1): Pick<Tube, 'flat'> {
+  if (!flat) return {};
+  return { flat: dir === 1 ? flat : flat.map((v, i) => (i % 3 === 2 ? v : -v)) };
 }

@@ -5,6 +5,8 @@ import type { Tube } from './tubes.ts';
 export interface DrawnRun {
   readonly tube: Tube;
   readonly slice: number;
+  /** Its width on screen over the round cord's. */
+  readonly share: number;
   readonly xs: number[];
   readonly ys: number[];
   readonly arcMm: number;

@@ -7,6 +7,8 @@ import type { Role } from '../weave/types.ts';
 export interface Tube {
   readonly points: Float64Array;
   readonly radiusMm: number;
+  /** How the cord is pressed flat at each point, x, y, z (see cord/section.ts); round where it is missing. */
+  readonly flat?: Float64Array;
   readonly strand: string;
   readonly role: Role;
   readonly lane: number;
@@ -36,7 +38,7 @@ export function bandTubes(band: BandTubes): Tube[] {
   for (const [index, strand] of solved.strands.entries()) {
     for (let lane = 0; lane < strand.periods; lane++) {
       const whole: Tube = {
-        points: strandOver(index, band, lane, periods),
+        ...strandOver(index, band, lane, periods),
         radiusMm: strand.radiusD * band.diameterMm,
         strand: strand.name,
         role: strand.role,
@@ -51,7 +53,12 @@ export function bandTubes(band: BandTubes): Tube[] {
 }
 
 /** Walks a strand's own points over and over, shifted by its periods, until the rows are full. */
-function strandOver(index: number, band: BandTubes, lane: number, periods: number): Float64Array {
+function strandOver(
+  index: number,
+  band: BandTubes,
+  lane: number,
+  periods: number,
+): Pick<Tube, 'points' | 'flat'> {
   const { solved, diameterMm: d } = band;
   const strand = solved.strands[index]!;
   const points = solved.points[index]!;
@@ -64,7 +71,9 @@ function strandOver(index: number, band: BandTubes, lane: number, periods: numbe
   const count = Math.ceil(all / stride) + 1;
   const stretch = band.wovenMm / ((solved.periodD / solved.rowsPerPeriod) * band.rows * d);
   const origin = solved.points[solved.strands.findIndex((s) => s.role !== 'core')]?.[1] ?? 0;
+  const flats = solved.flat?.[index];
   const out = new Float64Array(3 * count);
+  const flat = flats && new Float64Array(3 * count);
   for (let i = 0; i < count; i++) {
     const at = first + Math.min(all, i * stride);
     const turn = Math.floor(at / n);
@@ -75,8 +84,14 @@ function strandOver(index: number, band: BandTubes, lane: number, periods: numbe
     out[3 * i] = x * d;
     out[3 * i + 1] = band.startMm + y * d * stretch;
     out[3 * i + 2] = z * d;
+    if (flat) {
+      const [px, pz] = turned(flats![src]!, flats![src + 2]!, shift * (solved.turn ?? 0));
+      flat[3 * i] = px;
+      flat[3 * i + 1] = flats![src + 1]!;
+      flat[3 * i + 2] = pz;
+    }
   }
-  return out;
+  return flat ? { points: out, flat } : { points: out };
 }
 
 /** A point across the piece, turned about its length. */
@@ -96,7 +111,15 @@ function splitByCord(tube: Tube, spans: readonly StrandSpan[]): Tube[] {
     if (i < spans.length - 1) {
       while (to > from && tube.points[3 * to + 1]! > span.toMm) to--;
     }
-    if (to > from) out.push({ ...tube, cord: span.cord, points: tube.points.slice(3 * from, 3 * (to + 1)) });
+    if (to > from) {
+      const cut = (list: Float64Array) => list.slice(3 * from, 3 * (to + 1));
+      out.push({
+        ...tube,
+        cord: span.cord,
+        points: cut(tube.points),
+        ...(tube.flat ? { flat: cut(tube.flat) } : {}),
+      });
+    }
     from = to;
   }
   return out.length > 0 ? out : [tube];
@@ -105,7 +128,7 @@ function splitByCord(tube: Tube, spans: readonly StrandSpan[]): Tube[] {
 /** A smooth tube through a few way-points (Catmull–Rom), for hitches and turns that join weave and hardware. */
 export function smoothTube(
   waypoints: readonly (readonly [number, number, number])[],
-  like: Omit<Tube, 'points'>,
+  like: Omit<Tube, 'points' | 'flat'>,
   steps = 8,
 ): Tube {
   const at = (i: number) => waypoints[Math.max(0, Math.min(waypoints.length - 1, i))]!;
@@ -121,5 +144,6 @@ export function smoothTube(
       }
     }
   }
-  return { ...like, points: Float64Array.from(out) };
+  const { strand, role, lane, cord, arcMm, radiusMm } = like;
+  return { strand, role, lane, cord, arcMm, radiusMm, points: Float64Array.from(out) };
 }

@@ -52,6 +52,8 @@ export const LIMITS = {
     '/solved/strands/*/backs': 2000,
     '/solved/points': 60,
     '/solved/points/*': 60000,
+    '/solved/flat': 60,
+    '/solved/flat/*': 60000,
   },
   'palette': {
     '/looks': 200,

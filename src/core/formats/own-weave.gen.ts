@@ -56,5 +56,10 @@ export interface OwnWeave {
      * @maxItems 60
      */
     points: number[][];
+    /**
+     * @minItems 1
+     * @maxItems 60
+     */
+    flat?: number[][];
   };
 }

@@ -216,6 +216,20 @@ const schema11 = {
 						"maxItems": 6e4,
 						"items": { "type": "number" }
 					}
+				},
+				"flat": {
+					"type": "array",
+					"minItems": 1,
+					"maxItems": 60,
+					"items": {
+						"type": "array",
+						"maxItems": 6e4,
+						"items": {
+							"type": "number",
+							"minimum": -1,
+							"maximum": 1
+						}
+					}
 				}
 			}
 		}
@@ -1722,29 +1736,145 @@ function validate10(data, { instancePath = "", parentData, parentDataProperty, r
 						errors++;
 					}
 				}
+				if (data3.flat !== void 0) {
+					let data42 = data3.flat;
+					if (Array.isArray(data42)) {
+						if (data42.length > 60) {
+							const err108 = {
+								instancePath: instancePath + "/solved/flat",
+								schemaPath: "#/properties/solved/properties/flat/maxItems",
+								keyword: "maxItems",
+								params: { limit: 60 },
+								message: "must NOT have more than 60 items"
+							};
+							if (vErrors === null) vErrors = [err108];
+							else vErrors.push(err108);
+							errors++;
+						}
+						if (data42.length < 1) {
+							const err109 = {
+								instancePath: instancePath + "/solved/flat",
+								schemaPath: "#/properties/solved/properties/flat/minItems",
+								keyword: "minItems",
+								params: { limit: 1 },
+								message: "must NOT have fewer than 1 items"
+							};
+							if (vErrors === null) vErrors = [err109];
+							else vErrors.push(err109);
+							errors++;
+						}
+						const len4 = data42.length;
+						for (let i4 = 0; i4 < len4; i4++) {
+							let data43 = data42[i4];
+							if (Array.isArray(data43)) {
+								if (data43.length > 6e4) {
+									const err110 = {
+										instancePath: instancePath + "/solved/flat/" + i4,
+										schemaPath: "#/properties/solved/properties/flat/items/maxItems",
+										keyword: "maxItems",
+										params: { limit: 6e4 },
+										message: "must NOT have more than 60000 items"
+									};
+									if (vErrors === null) vErrors = [err110];
+									else vErrors.push(err110);
+									errors++;
+								}
+								const len5 = data43.length;
+								for (let i5 = 0; i5 < len5; i5++) {
+									let data44 = data43[i5];
+									if (typeof data44 == "number" && isFinite(data44)) {
+										if (data44 > 1 || isNaN(data44)) {
+											const err111 = {
+												instancePath: instancePath + "/solved/flat/" + i4 + "/" + i5,
+												schemaPath: "#/properties/solved/properties/flat/items/items/maximum",
+												keyword: "maximum",
+												params: {
+													comparison: "<=",
+													limit: 1
+												},
+												message: "must be <= 1"
+											};
+											if (vErrors === null) vErrors = [err111];
+											else vErrors.push(err111);
+											errors++;
+										}
+										if (data44 < -1 || isNaN(data44)) {
+											const err112 = {
+												instancePath: instancePath + "/solved/flat/" + i4 + "/" + i5,
+												schemaPath: "#/properties/solved/properties/flat/items/items/minimum",
+												keyword: "minimum",
+												params: {
+													comparison: ">=",
+													limit: -1
+												},
+												message: "must be >= -1"
+											};
+											if (vErrors === null) vErrors = [err112];
+											else vErrors.push(err112);
+											errors++;
+										}
+									} else {
+										const err113 = {
+											instancePath: instancePath + "/solved/flat/" + i4 + "/" + i5,
+											schemaPath: "#/properties/solved/properties/flat/items/items/type",
+											keyword: "type",
+											params: { type: "number" },
+											message: "must be number"
+										};
+										if (vErrors === null) vErrors = [err113];
+										else vErrors.push(err113);
+										errors++;
+									}
+								}
+							} else {
+								const err114 = {
+									instancePath: instancePath + "/solved/flat/" + i4,
+									schemaPath: "#/properties/solved/properties/flat/items/type",
+									keyword: "type",
+									params: { type: "array" },
+									message: "must be array"
+								};
+								if (vErrors === null) vErrors = [err114];
+								else vErrors.push(err114);
+								errors++;
+							}
+						}
+					} else {
+						const err115 = {
+							instancePath: instancePath + "/solved/flat",
+							schemaPath: "#/properties/solved/properties/flat/type",
+							keyword: "type",
+							params: { type: "array" },
+							message: "must be array"
+						};
+						if (vErrors === null) vErrors = [err115];
+						else vErrors.push(err115);
+						errors++;
+					}
+				}
 			} else {
-				const err108 = {
+				const err116 = {
 					instancePath: instancePath + "/solved",
 					schemaPath: "#/properties/solved/type",
 					keyword: "type",
 					params: { type: "object" },
 					message: "must be object"
 				};
-				if (vErrors === null) vErrors = [err108];
-				else vErrors.push(err108);
+				if (vErrors === null) vErrors = [err116];
+				else vErrors.push(err116);
 				errors++;
 			}
 		}
 	} else {
-		const err109 = {
+		const err117 = {
 			instancePath,
 			schemaPath: "#/type",
 			keyword: "type",
 			params: { type: "object" },
 			message: "must be object"
 		};
-		if (vErrors === null) vErrors = [err109];
-		else vErrors.push(err109);
+		if (vErrors === null) vErrors = [err117];
+		else vErrors.push(err117);
 		errors++;
 	}
 	validate10.errors = vErrors;

@@ -1,5 +1,5 @@
 import type { SolvedWeave } from '../patterns/types.ts';
-import { ok, type Result } from '../result.ts';
+import { fail, ok, type Result } from '../result.ts';
 import type { Swatch } from '../usage/swatch.ts';
 import { type ErrorObject, schemaIssues } from '../validation.ts';
 import validateWeave from './own-weave.validate.gen.js';
@@ -23,12 +23,19 @@ const read = <T>(data: unknown, validate: Validate): Result<T> =>
 export function readOwnWeave(data: unknown): Result<OwnWeave> {
   const weave = read<OwnWeave>(data, validateWeave);
   if (!weave.ok) return weave;
-  const { points, strands } = weave.value.solved;
+  const { points, strands, flat } = weave.value.solved;
   const isWhole =
     points.length === strands.length && points.every((p) => p.length >= 6 && p.length % 3 === 0);
-  if (isWhole) return weave;
-  const message = 'Every strand needs a centre line of at least two points, three numbers each.';
-  return { ok: false, issues: [{ code: 'weave.points', path: '/solved/points', message }] };
+  if (!isWhole) {
+    const message = 'Every strand needs a centre line of at least two points, three numbers each.';
+    return fail({ code: 'weave.points', path: '/solved/points', message });
+  }
+  if (flat && !points.every((p, i) => flat[i]?.length === p.length)) {
+    const message =
+      'How flat the cord is must be given for every point of every strand, three numbers each, or not at all.';
+    return fail({ code: 'weave.flat', path: '/solved/flat', message });
+  }
+  return weave;
 }
 
 /** Checks a stored swatch. */

@@ -18,6 +18,8 @@ export const solvedFacts = (id: string): SolvedFacts | undefined => FACTS.get(id
 export async function loadWeave(id: string): Promise<SolvedWeave | undefined> {
   const facts = FACTS.get(id);
   if (!facts) return undefined;
-  const file = (await import(`./solved/${id}.gen.json`)) as { default: { points: number[][] } };
-  return { ...facts, points: file.default.points };
+  const file = (await import(`./solved/${id}.gen.json`)) as {
+    default: { points: number[][]; flat: number[][] };
+  };
+  return { ...facts, ...file.default };
 }

@@ -1,3 +1,4 @@
+import { flatOf } from '../cord/section.ts';
 import { ok, type Result } from '../result.ts';
 import { agreement } from '../tighten/agreement.ts';
 import { DEFAULTS, type SolveProgress, type Tight, type TightenOptions, tighten } from '../tighten/run.ts';
@@ -59,7 +60,14 @@ export function straightWeave(spec: WeaveSpec, options: TightenOptions): SolvedW
     spec.id,
     spec,
     options,
-    { rope, lengths, limitLengths: undefined, convergence: exact, invariant: knotInvariant(rope) },
+    {
+      rope,
+      lengths,
+      limitLengths: undefined,
+      convergence: exact,
+      press: strands.map((s) => new Float64Array(s.points.length)),
+      invariant: knotInvariant(rope),
+    },
     0,
   );
 }
@@ -115,6 +123,7 @@ function measure(
       ? { ropelength: round(2 * tight.limitLengths.reduce((sum, l) => sum + l, 0)) }
       : {}),
     invariant: tight.invariant,
+    flat: tight.press.map((p) => flatOf(p, options.squash).map((v) => round(v, 3) || 0)),
     points: rope.strands.map((s) => centred(s.points, (x.least + x.most) / 2, (z.least + z.most) / 2)),
   };
 }
@@ -123,7 +132,7 @@ function measure(
 const originOf = (rope: Rope): number => rope.strands.find((s) => s.role !== 'core')?.points[1] ?? 0;
 
 /** A solved weave without its centre lines. */
-export function factsOf({ points: _points, ...facts }: SolvedWeave): SolvedFacts {
+export function factsOf({ points: _points, flat: _flat, ...facts }: SolvedWeave): SolvedFacts {
   return facts;
 }
 

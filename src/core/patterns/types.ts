@@ -113,4 +113,9 @@ export interface SolvedFacts {
 export interface SolvedWeave extends SolvedFacts {
   /** Flat x, y, z per strand, stride 3, in the order of `strands`; the closing point is not repeated. */
   readonly points: readonly (readonly number[])[];
+  /**
+   * How the cord is pressed flat at each point (see cord/section.ts): x, y, z like `points`, the direction in which it is
+   * thinner, as long as the logarithm of diameter over thickness. Missing in weaves of one's own that were solved before it was asked for: their cord is drawn round.
+   */
+  readonly flat?: readonly (readonly number[])[];
 }

@@ -363,7 +363,14 @@ describe('looks of cord', () => {
       cord: 0,
       arcMm: 0,
     };
-    const line = (from: number, to: number) => ({ tube, slice: 0, xs: [from, to], ys: [0, 0], arcMm: from });
+    const line = (from: number, to: number) => ({
+      tube,
+      slice: 0,
+      share: 1,
+      xs: [from, to],
+      ys: [0, 0],
+      arcMm: from,
+    });
     for (const id of ['comet', 'meridian']) {
       const colour = findColour(id)!;
       const whole = lookStrokes([line(0, 80)], colour, 4);

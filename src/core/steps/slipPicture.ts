@@ -98,7 +98,9 @@ function hang(t: Tube, frame: Frame): Tube {
     points[i] = y;
     points[i + 1] = shownX(frame, x);
   }
-  return { ...t, points };
+  const side = shownX(frame, 1) - shownX(frame, 0);
+  const flat = t.flat?.map((v, i, all) => (i % 3 === 0 ? all[i + 1]! : i % 3 === 1 ? side * all[i - 1]! : v));
+  return { ...t, points, ...(flat ? { flat } : {}) };
 }
 
 function bounds(tubes: readonly Tube[], axis: 0 | 1): [number, number] {

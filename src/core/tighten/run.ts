@@ -5,6 +5,7 @@ import { knotInvariant } from '../weave/topology.ts';
 import type { Rope, WeaveSpec } from '../weave/types.ts';
 import { createContacts } from './contacts.ts';
 import { kick } from './kick.ts';
+import { pressOf } from './press.ts';
 import { resample } from './resample.ts';
 import { createState, strandLengths, toRope } from './state.ts';
 import { createFire, type Fire, step } from './step.ts';
@@ -51,6 +52,8 @@ export interface Tight {
   /** Closed knots: lengths carried on to h = 0 (error falls as h², Richardson). */
   readonly limitLengths: readonly number[] | undefined;
   readonly convergence: Convergence;
+  /** How hard and from where every point is squeezed flat: x, y, z per strand and point (see press.ts). */
+  readonly press: readonly Float64Array[];
   /** The knot's invariant, the same before and after (see weave/topology). */
   readonly invariant: number;
 }
@@ -181,6 +184,7 @@ export function run(
       leastEver,
       steps,
     },
+    press: pressOf(rope, { stiffness: plan.at(-1)!.stiffness, squash: options.squash }),
     invariant: knotInvariant(rope),
   });
 }

@@ -11,6 +11,7 @@ import { wind } from '../weave/wind.ts';
 import { createContacts } from './contacts.ts';
 import { doubleCell } from './doubled.ts';
 import { evaluate } from './forces.ts';
+import { pressOf } from './press.ts';
 import { resample } from './resample.ts';
 import { DEFAULTS, run, tighten } from './run.ts';
 import { closestInto } from './segments.ts';
@@ -67,6 +68,61 @@ const PUBLISHED: readonly (readonly [string, number, readonly number[], number])
   ['six-crossing knot, third', 3, [-1, 2, 2, -1, -1, 2], 57.84],
   ['Borromean rings', 3, [1, -2, 1, -2, 1, -2], 58.006],
 ];
+
+describe('how hard a cord is squeezed', () => {
+  it('in a tight Hopf link is tension over the ring’s radius, one diameter, towards its middle', () => {
+    const spec = draw({ kind: 'knot', id: 'k', strands: closedBraid(2, [1, 1]) });
+    const tight = tighten(spec, DEFAULTS);
+    if (!tight.ok) throw new Error(tight.issues[0]!.message);
+    const { rope, press } = tight.value;
+    rope.strands.forEach((s, k) => {
+      const n = s.points.length / 3;
+      const at = (list: Float64Array, i: number) =>
+        [...list.slice(3 * i, 3 * i + 3)] as [number, number, number];
+      const middle = [0, 1, 2].map(
+        (c) => Array.from({ length: n }, (_, i) => s.points[3 * i + c]!).reduce((a, b) => a + b, 0) / n,
+      );
+      const hard: number[] = [];
+      const inwards: number[] = [];
+      for (let i = 0; i < n; i++) {
+        const squeeze = at(press[k]!, i);
+        const radial = at(s.points, i).map((v, c) => v - middle[c]!);
+        const [p, r] = [Math.hypot(...squeeze), Math.hypot(...radial)];
+        hard.push(p);
+        inwards.push(Math.abs(squeeze.reduce((sum, v, c) => sum + v * radial[c]!, 0)) / (p * r));
+      }
+      const median = (list: number[]) => list.toSorted((a, b) => a - b)[n >> 1]!;
+      // Edges of a fifth of a diameter: two or three of the other ring press at once, a little aslant.
+      expect(median(hard)).toBeGreaterThan(0.85);
+      expect(median(hard)).toBeLessThan(1.03);
+      expect(median(inwards)).toBeGreaterThan(0.97);
+    });
+  });
+
+  it('is nothing where strands lie free of each other, and along y grows with the squash’s own lever', () => {
+    const straight = (x: number, y: number): RopeStrand => ({
+      name: 'S',
+      role: 'work',
+      kind: 'open',
+      periods: 1,
+      radius: 0.5,
+      weight: 1,
+      points: Float64Array.from([0, 1, 2, 3, 4].flatMap((t) => [x, y, t * 0.5])),
+    });
+    const squeezed = (x: number, y: number, squash: number) =>
+      pressOf({ period: 0, strands: [straight(0, 0), straight(x, y)] }, { stiffness: 300, squash })[0]!.slice(
+        6,
+        9,
+      );
+    expect(Math.hypot(...squeezed(1.01, 0, 1))).toBe(0);
+    const [side] = squeezed(0.99, 0, 1);
+    expect(Math.abs(side!)).toBeGreaterThan(1);
+    // In the stretched metric the gap closes by as much; the force there is that over the squash.
+    const [x, y] = squeezed(0, 0.99 * 0.8, 0.8);
+    expect(Math.abs(x!)).toBeLessThan(1e-9);
+    expect(Math.abs(y!)).toBeCloseTo(Math.abs(side!) / 0.8, 6);
+  });
+});
 
 describe('published tight lengths, within 0.5 %', () => {
   it.each(PUBLISHED)('%s', (id, strands, word, published) => {

@@ -2,8 +2,8 @@ import { cordLetter } from '../../colour/palette.ts';
 import type { ColourStretch } from '../../colour/sequence.ts';
 import { counted, type Why, why } from '../../why/why.ts';
 import type { BandMark, CordPart } from '../types.ts';
-import { type SetUp, type SetupContext, startOf } from './context.ts';
-import { finish, type Uncut } from './finish.ts';
+import { type SetUp, type SetupContext, startOf, type Uncut } from './context.ts';
+import { finish } from './finish.ts';
 
 export type Way = 'swap' | 'carry' | 'splice';
 

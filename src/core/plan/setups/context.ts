@@ -1,9 +1,9 @@
 import type { BandEnd } from '../../closures/types.ts';
 import type { StrandUsage, WeaveMetrics } from '../../usage/metrics.ts';
+import type { Why } from '../../why/why.ts';
 import type { AddonPlace } from '../addons.ts';
 import type { Resolved } from '../resolved.ts';
-import type { BandMark, RingPlace, SplicePlace } from '../types.ts';
-import type { Uncut } from './finish.ts';
+import type { BandMark, CordCut, CordPart, RingPlace, SplicePlace } from '../types.ts';
 
 /** One woven piece to be set up. */
 export interface SetupContext {
@@ -23,6 +23,26 @@ export interface SetupContext {
   readonly rings?: readonly RingPlace[];
   /** Beads, on which nothing is woven. */
   readonly beads?: readonly AddonPlace[];
+}
+
+/** A cord as its set-up leaves it: its parts without spare and rounding. */
+export interface Uncut {
+  /** Index into the design's cords: colour and letter. */
+  readonly index: number;
+  /** Number among several pieces of one cord, from 1; 0 for a single piece. */
+  readonly piece?: number;
+  readonly letter?: string;
+  readonly cordType?: string;
+  readonly place?: number;
+  readonly isExtra?: boolean;
+  readonly role: string;
+  /** The whole cord from its first end, or the two ways from its fold outwards. */
+  readonly parts: readonly CordPart[] | readonly [readonly CordPart[], readonly CordPart[]];
+  readonly marks?: CordCut['marks'];
+  /** Set for a folded cord: what its fold is for. */
+  readonly fold?: Why;
+  /** Its fold need not be its middle: each half is as long as it must be. */
+  readonly isUneven?: boolean;
 }
 
 export interface SetUp {

@@ -4,8 +4,7 @@ import { len, num, why } from '../../why/why.ts';
 import { times } from '../../words.ts';
 import type { CordPart } from '../types.ts';
 import { behind, changeMark, rowMmOf, totalCut, type WayMade } from './changes.ts';
-import { inPairs, lanesOf, type SetupContext, startOf } from './context.ts';
-import type { Uncut } from './finish.ts';
+import { inPairs, lanesOf, type SetupContext, startOf, type Uncut } from './context.ts';
 import { coreEnd, coreRun, startLeg, workEnd } from './parts.ts';
 
 /** Two cords, one working and one inside; at every change they trade places. No cord is cut. */

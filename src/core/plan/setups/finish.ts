@@ -3,28 +3,8 @@ import { endSpread, FIXED_SD_MM } from '../../chance/spread.ts';
 import { cordLetter } from '../../colour/palette.ts';
 import { cut, len, num, percent, type Why, type WhyPart, why } from '../../why/why.ts';
 import type { CordCut, CordEnd, CordMark, CordPart } from '../types.ts';
-import type { SetupContext } from './context.ts';
+import type { SetupContext, Uncut } from './context.ts';
 import { backwards } from './parts.ts';
-
-/** A cord as its set-up leaves it: its parts without spare and rounding. */
-export interface Uncut {
-  /** Index into the design's cords: colour and letter. */
-  readonly index: number;
-  /** Number among several pieces of one cord, from 1; 0 for a single piece. */
-  readonly piece?: number;
-  readonly letter?: string;
-  readonly cordType?: string;
-  readonly place?: number;
-  readonly isExtra?: boolean;
-  readonly role: string;
-  /** The whole cord from its first end, or the two ways from its fold outwards. */
-  readonly parts: readonly CordPart[] | readonly [readonly CordPart[], readonly CordPart[]];
-  readonly marks?: CordCut['marks'];
-  /** Set for a folded cord: what its fold is for. */
-  readonly fold?: Why;
-  /** Its fold need not be its middle: each half is as long as it must be. */
-  readonly isUneven?: boolean;
-}
 
 type Needs = Pick<SetupContext, 'resolved' | 'metrics' | 'band' | 'q' | 'isDraft'> & {
   readonly rows?: number;

@@ -1,7 +1,6 @@
 import { len, why } from '../../why/why.ts';
 import type { CordPart } from '../types.ts';
-import { type Lane, lanesOf, type SetUp, type SetupContext, startOf } from './context.ts';
-import type { Uncut } from './finish.ts';
+import { type Lane, lanesOf, type SetUp, type SetupContext, startOf, type Uncut } from './context.ts';
 import { backwards, coreRun, secondTurn, startLeg, tail, weave } from './parts.ts';
 
 /** A join lies inside the band at least this far from a closure. */

@@ -1,8 +1,7 @@
 import { laneKey } from '../../colour/lanes.ts';
 import { counted, len, why } from '../../why/why.ts';
 import type { CordPart } from '../types.ts';
-import { type Lane, lanesOf, type SetUp, type SetupContext, startOf } from './context.ts';
-import type { Uncut } from './finish.ts';
+import { type Lane, lanesOf, type SetUp, type SetupContext, startOf, type Uncut } from './context.ts';
 import { bareEnd, coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
 
 /** Which of the design's cords a lane is made of: as chosen, else the first for working strands and the second for cores. */

@@ -1,7 +1,6 @@
 import { num, why } from '../../why/why.ts';
 import type { CordPart } from '../types.ts';
-import { inPairs, type Lane, lanesOf, type SetUp, type SetupContext } from './context.ts';
-import type { Uncut } from './finish.ts';
+import { inPairs, type Lane, lanesOf, type SetUp, type SetupContext, type Uncut } from './context.ts';
 import { coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
 
 interface Place extends Lane {

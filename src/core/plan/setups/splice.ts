@@ -3,8 +3,7 @@ import { counted, len, type Why, why } from '../../why/why.ts';
 import { type HiddenPlace, hiddenPlace } from '../splices.ts';
 import type { CordPart } from '../types.ts';
 import { behind, changeMark, rowMmOf, totalCut, type WayMade } from './changes.ts';
-import { inPairs, type Lane, lanesOf, type SetupContext, startOf } from './context.ts';
-import type { Uncut } from './finish.ts';
+import { inPairs, type Lane, lanesOf, type SetupContext, startOf, type Uncut } from './context.ts';
 import { coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
 
 /** Splices keep this far from both ends of the weave. */
