@@ -81,7 +81,7 @@ test('a collar with a ring: two fingers, rows over the ring, a buckle that suits
     await expect(check(page, id)).toHaveAttribute('data-ok', 'true');
 
   const { plan } = await exportedPlan(page);
-  const { fromRow, toRow } = plan.ring!;
+  const { fromRow, toRow } = plan.bands[0]!.addons[0]!;
   await expect(page.getByTestId('band-mark').filter({ hasText: 'D-ring' })).toHaveText(
     `D-ring, rows ${fromRow}–${toRow}`,
   );

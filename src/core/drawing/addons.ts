@@ -1,9 +1,8 @@
-import type { AddonPlace } from '../plan/addons.ts';
+import { type AddonPlace, RING_WIRE_MM } from '../plan/addons.ts';
 import { ringShapes } from './hardware.ts';
 import { fix, type Shape } from './shape.ts';
 import { along, circle, roundedBox } from './shapes.ts';
 
-const WIRE_MM = 3.5;
 const WOOD = { body: '#a5713f', edge: '#4f3316', lit: '#cf9c66' } as const;
 const STEEL = { body: '#9aa2a9', edge: '#4b5258', lit: '#d4d9dd' } as const;
 const BRASS = { body: '#c49a3c', edge: '#5d4512', lit: '#efd489' } as const;
@@ -15,7 +14,7 @@ export function addonShapes(place: AddonPlace, bandWidthMm: number): Shape[] {
   const half = bandWidthMm / 2;
   switch (place.kind) {
     case 'ring':
-      return ringShapes(at, size, WIRE_MM, bandWidthMm);
+      return ringShapes(at, size, RING_WIRE_MM, bandWidthMm);
     case 'bead':
       return [
         {

@@ -1,7 +1,7 @@
 import type { BandEnd } from '../closures/types.ts';
 import type { Band, Plan } from '../plan/types.ts';
 import { addonShapes } from './addons.ts';
-import { caseShapes, hardwareReach, hardwareShapes, ringShapes } from './hardware.ts';
+import { caseShapes, hardwareReach, hardwareShapes } from './hardware.ts';
 import { paintTubes, project, type View } from './paint.ts';
 import type { Pictures } from './pictures.ts';
 import { cordColours, pieceTubes } from './piece.ts';
@@ -26,28 +26,23 @@ export function beamScene(plan: Plan, pictures: Pictures, view: View, detailMm =
   const lug = plan.measures.lug?.mm ?? 0;
   const caseAt = plan.bands.length > 1 ? 0 : -plan.caseMm;
   const watch = plan.caseMm > 0 ? caseShapes(caseAt, plan.caseMm, lug, view) : [];
-  const { ring } = plan;
   const addons = plan.bands[0]!.addons.flatMap((p) =>
     addonShapes({ ...p, atMm: placed(places[0]!, p.atMm) }, plan.metrics.widthMm),
   );
-  const hung =
-    ring && view !== 'edge' ? ringShapes(ring.atMm, ring.flatMm, ring.wireMm, plan.metrics.widthMm) : [];
   const spread = extents(tubes, plan, places, view);
   const rings = plan.bands[0]!.addons.filter((p) => p.kind === 'ring');
   const hangs = Math.max(0, ...rings.map((p) => Math.max(plan.metrics.widthMm / 2 + 12, p.sizeMm)));
-  const below = hung.length > 0 ? Math.max(plan.metrics.widthMm / 2 + 12, ring!.flatMm) : 0;
   const half = Math.max(spread.half, watch.length > 0 && view !== 'edge' ? lug : 0) + PAD;
   return {
     minX: spread.from - PAD,
     minY: -half,
     widthMm: spread.to - spread.from + 2 * PAD,
-    heightMm: half + Math.max(half, below, hangs),
+    heightMm: half + Math.max(half, hangs),
     shapes: [
       ...painted.shapes.slice(0, painted.middle),
       ...hardware,
       ...painted.shapes.slice(painted.middle),
       ...watch,
-      ...hung,
       ...(view === 'edge' ? [] : addons),
     ],
   };

@@ -1,7 +1,7 @@
 import type { EndShape } from '../closures/types.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { Band, Plan } from '../plan/types.ts';
-import { bodyShapes, CASE_THICK_MM, leashRing, type OnLine, stiffEnd, watchCase } from './closedParts.ts';
+import { bodyShapes, CASE_THICK_MM, type OnLine, ringsUp, stiffEnd, watchCase } from './closedParts.ts';
 import { type Outline, type Worn, wornOutline } from './outline.ts';
 import { paintTubes } from './paint.ts';
 import type { Pictures } from './pictures.ts';
@@ -43,7 +43,7 @@ export function closedScene(design: Design, plan: Plan, pictures: Pictures): Clo
     ...stiff,
     ...painted.shapes.slice(painted.middle),
     ...watchCase(plan, worn.midline, t),
-    ...leashRing(plan, bands[0]!, worn.midline, t),
+    ...ringsUp(plan, bands[0]!, worn.midline, t),
   ];
   return { ...box(tubes, worn, plan), shapes, ...labels(worn) };
 }
@@ -151,7 +151,8 @@ function box(
   }
   if (plan.measures.lugToLug) top -= CASE_THICK_MM;
   if (plan.bands.some((b) => b.start.kind === 'bar')) bottom += STIFF_MM;
-  const extra = PAD + (plan.ring ? plan.ring.flatMm : 0);
+  const extra =
+    PAD + Math.max(0, ...plan.bands[0]!.addons.filter((a) => a.kind === 'ring').map((a) => a.sizeMm));
   return {
     minX: left - extra,
     minY: top - PAD,

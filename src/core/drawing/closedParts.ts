@@ -1,5 +1,6 @@
 import type { BandEnd } from '../closures/types.ts';
 import { FINGER_MM } from '../fit/fingers.ts';
+import { type AddonPlace, RING_WIRE_MM } from '../plan/addons.ts';
 import type { Band, Plan } from '../plan/types.ts';
 import type { Outline, Worn } from './outline.ts';
 import { fix, type Shape } from './shape.ts';
@@ -141,16 +142,18 @@ export function watchCase(plan: Plan, line: Outline, t: number): Shape[] {
   ];
 }
 
-export function leashRing(plan: Plan, on: OnLine, line: Outline, t: number): Shape[] {
-  if (!plan.ring) return [];
-  const { atMm, flatMm, wireMm } = plan.ring;
+/** Rings stand up from the outside of the band. */
+export const ringsUp = (plan: Plan, on: OnLine, line: Outline, t: number): Shape[] =>
+  plan.bands[0]!.addons.filter((a) => a.kind === 'ring').flatMap((ring) => ringUp(ring, on, line, t));
+
+function ringUp({ atMm, sizeMm: flatMm }: AddonPlace, on: OnLine, line: Outline, t: number): Shape[] {
   const [a, b] = [line.at(on.s(atMm - flatMm / 2)), line.at(on.s(atMm + flatMm / 2))];
   const low = t / 2;
   const high = low + flatMm * 0.8;
   const at = (p: typeof a, h: number) => `${fix(p.x + p.nx * h)} ${fix(-(p.y + p.ny * h))}`;
   const d = `M${at(a, low)}C${at(a, high * 1.15)} ${at(b, high * 1.15)} ${at(b, low)}Z`;
   return [
-    { d, stroke: STEEL.edge, width: wireMm },
-    { d, stroke: STEEL.fill, width: wireMm * 0.75 },
+    { d, stroke: STEEL.edge, width: RING_WIRE_MM },
+    { d, stroke: STEEL.fill, width: RING_WIRE_MM * 0.75 },
   ];
 }

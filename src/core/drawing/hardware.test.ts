@@ -116,6 +116,7 @@ describe('add-ons', () => {
       const place: AddonPlace = {
         kind,
         name: kind,
+        key: 'addon-0',
         index: 0,
         atMm: 60,
         sizeMm: 14,

@@ -21,8 +21,12 @@ export interface Product {
   readonly case?: 'between' | 'over';
   /** Must hold an animal or more: nothing in it may be spliced. */
   readonly carriesLoad?: boolean;
-  /** Holds a ring at the measures `ringAt` and `ringFlat`. */
-  readonly hasRing?: boolean;
+  /** Add-ons that every such piece has, and the measures that say where and how large. */
+  readonly brings?: readonly {
+    readonly kind: 'ring';
+    readonly at: Measure['id'];
+    readonly size: Measure['id'];
+  }[];
   readonly checks: readonly ProductCheck[];
   readonly cautions: readonly string[];
 }
@@ -222,7 +226,7 @@ export const PRODUCTS: readonly Product[] = [
     measures: [RING_AT, RING_FLAT, HEAD],
     ease: { school: 'fingers', fingers: 2 },
     closures: ['side-release', 'metal-side-release'],
-    hasRing: true,
+    brings: [{ kind: 'ring', at: RING_AT.id, size: RING_FLAT.id }],
     checks: ['two-fingers', 'ring'],
     cautions: [...COLLAR_CARE],
   },

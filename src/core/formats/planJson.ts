@@ -6,6 +6,7 @@ const mm = (value: number): number => Number(value.toFixed(2));
 
 /** The plan as published JSON: lengths in mm to 0.01, every working as a sentence. */
 export function planJson(plan: Plan) {
+  const ring = plan.bands[0]!.addons.find((a) => a.index < 0);
   return {
     format: 'warp-beam/plan',
     version: 1,
@@ -70,9 +71,7 @@ export function planJson(plan: Plan) {
         { mm: mm(m.mm), rangeMm: m.range.map(mm), measured: m.isMeasured, why: whyText(m.why) },
       ]),
     ),
-    ...(plan.ring
-      ? { ring: { atMm: plan.ring.atMm, fromRow: plan.ring.fromRow, toRow: plan.ring.toRow } }
-      : {}),
+    ...(ring ? { ring: { atMm: ring.atMm, fromRow: ring.fromRow, toRow: ring.toRow } } : {}),
     cords: plan.cords.map((cord) => ({
       name: cord.name,
       letter: cord.letter,

@@ -1,8 +1,10 @@
+import type { Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { Issue } from '../result.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
 import { counted, len, num, why } from '../why/why.ts';
 import type { Check } from './check.ts';
+import type { Resolved } from './resolved.ts';
 
 export type Addon = NonNullable<Design['addons']>[number];
 
@@ -26,10 +28,16 @@ export const ADDON_KINDS: Readonly<
   tag: { name: 'tag', sizeMm: 25, weightG: 4, words: 'stitched on at both its ends' },
 };
 
+/** Wire of a usual welded D-ring. */
+export const RING_WIRE_MM = 3.5;
+
 /** An add-on at its place on the band. Rows count from where the first is tied. */
 export interface AddonPlace {
   readonly kind: Addon['kind'];
   readonly name: string;
+  /** Tells the add-ons of a band apart. */
+  readonly key: string;
+  /** Its number in the design's list; −1 for one that the product brings along. */
   readonly index: number;
   /** Its middle, from the first bar. */
   readonly atMm: number;
@@ -69,6 +77,7 @@ export function placeAddon(addon: Addon, index: number, band: On): AddonPlace {
   return {
     kind: addon.kind,
     name: addon.name ?? usual.name,
+    key: index < 0 ? addon.kind : `addon-${index}`,
     index,
     atMm,
     sizeMm,
@@ -79,10 +88,18 @@ export function placeAddon(addon: Addon, index: number, band: On): AddonPlace {
   };
 }
 
+/** The add-ons that a product brings along, at the places that its measures say. */
+export function broughtAlong(product: Product, measures: Resolved['measures'], band: On): AddonPlace[] {
+  return (product.brings ?? []).flatMap(({ kind, at, size }) => {
+    const [place, sizeMm] = [measures[at], measures[size]];
+    return place && sizeMm ? [placeAddon({ kind, at: { mm: place.mm }, sizeMm: sizeMm.mm }, -1, band)] : [];
+  });
+}
+
 /** An add-on whose middle is off the weave, or beads that leave nothing to weave: such a band cannot be tied. */
 export function addonIssue(places: readonly AddonPlace[], band: On, rowMm: number): Issue | undefined {
   const end = band.startMm + band.wovenMm;
-  const off = places.find((p) => p.atMm < band.startMm || p.atMm > end);
+  const off = places.find((p) => p.index >= 0 && (p.atMm < band.startMm || p.atMm > end));
   if (off)
     return {
       code: 'addons.off',
@@ -126,7 +143,9 @@ export function addonChecks(
   addons: readonly Addon[],
 ): Check[] {
   const rowMm = band.wovenMm / band.rows;
+  // What the product brings along has a check of its own.
   return places.flatMap((p): Check[] => {
+    if (p.index < 0) return [];
     const inside = p.fromRow >= 2 && p.toRow <= band.rows - 1;
     const other = places.find(
       (q) => q.index < p.index && Math.abs(q.atMm - p.atMm) < (q.sizeMm + p.sizeMm) / 2,

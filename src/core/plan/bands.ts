@@ -5,7 +5,7 @@ import { layOnRows } from '../colour/sequence.ts';
 import { SLACKS } from '../fit/schools.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { why } from '../why/why.ts';
-import { type AddonPlace, addonIssue, placeAddon } from './addons.ts';
+import { type AddonPlace, addonIssue, broughtAlong, placeAddon } from './addons.ts';
 import type { ClosedDesign } from './close.ts';
 import type { Piece } from './layout.ts';
 import { rowsIn } from './layout.ts';
@@ -14,17 +14,13 @@ import { endsOf, finish } from './setups/finish.ts';
 import { STYLES } from './setups/index.ts';
 import { RETURN_ROWS } from './setups/parts.ts';
 import { WAY_NAMES, ways } from './setups/sequence.ts';
-import type { Band, BandMark, CordCut, CordEnd, RingPlace, SequencePlan } from './types.ts';
-
-/** Wire of a usual welded D-ring. */
-const RING_WIRE_MM = 3.5;
+import type { Band, BandMark, CordCut, CordEnd, SequencePlan } from './types.ts';
 
 export interface Bands {
   /** Margin of the ends of the first band, in standard deviations. */
   readonly q: number;
   readonly bands: Band[];
   readonly cords: CordCut[];
-  readonly ring?: RingPlace;
   readonly sequence?: SequencePlan;
 }
 
@@ -34,13 +30,12 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
   const bands: Band[] = [];
   const cords: CordCut[] = [];
   const sequences: SequencePlan[] = [];
-  let ring: RingPlace | undefined;
   let firstQ = startMargin(closed);
   for (const [index, piece] of pieces.entries()) {
     const firstRow = isTurned(closed) ? 'end' : 'start';
     const all = rowsIn(piece.wovenMm, closed.metrics.rowHeightMm).rows;
     const on = { startMm: piece.start.standoffMm, wovenMm: piece.wovenMm, rows: all, firstRow } as const;
-    const mine = index === 0 ? (closed.resolved.design.addons ?? []).map((a, i) => placeAddon(a, i, on)) : [];
+    const mine = index === 0 ? addonsOn(closed, on) : [];
     const beads = mine.filter((a) => a.kind === 'bead');
     const off = addonIssue(mine, on, closed.metrics.rowHeightMm);
     if (off) return fail(off);
@@ -49,14 +44,13 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
       piece.wovenMm - beads.reduce((sum, b) => sum + b.sizeMm, 0),
       closed.metrics.rowHeightMm,
     ).rows;
-    const rings = mine.filter((a) => a.kind === 'ring').map(asRing);
+    const rings = mine.filter((a) => a.kind === 'ring');
     if (closed.resolved.sequence && beads.length > 0)
       return fail({
         code: 'addons.sequence',
         path: '/addons',
         message: 'Beads take rows out of the band: with colours along the length, sew charms on instead.',
       });
-    if (index === 0) ring = ringPlace(closed, piece, rows, firstRow);
     const context: SetupContext = {
       resolved: closed.resolved,
       metrics: closed.metrics,
@@ -67,7 +61,7 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
       rows,
       q: startMargin(closed),
       isDraft: true,
-      rings: [...(ring && index === 0 ? [ring] : []), ...rings],
+      rings,
       beads,
     };
     const sequenced = sequence(closed, context);
@@ -98,7 +92,6 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
         ...closingMarks(closed.closing, piece, index, pieces.length),
         ...stopMark(closed, piece),
         ...tryOnMark(closed, piece, firstRow),
-        ...(ring && index === 0 ? [ringMark(ring)] : []),
         ...mine.map(addonMark),
       ],
     });
@@ -107,7 +100,6 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
     bands,
     q: firstQ,
     cords: pieces.length > 1 ? named(cords, bands) : cords,
-    ...(ring ? { ring } : {}),
     ...(sequences[0] ? { sequence: sequences[0] } : {}),
   });
 }
@@ -223,39 +215,14 @@ function tryOnMark(closed: ClosedDesign, piece: Piece, firstRow: 'start' | 'end'
   ];
 }
 
-function ringPlace(
-  closed: ClosedDesign,
-  piece: Piece,
-  rows: number,
-  firstRow: 'start' | 'end',
-): RingPlace | undefined {
-  const { ringAt, ringFlat } = closed.resolved.measures;
-  if (!closed.resolved.product.hasRing || !ringAt || !ringFlat) return undefined;
-  const row = closed.metrics.rowHeightMm;
-  const count = Math.max(1, Math.ceil(ringFlat.mm / row - 1e-9));
-  const first = Math.floor((ringAt.mm - ringFlat.mm / 2 - piece.start.standoffMm) / row) + 1;
-  const last = first + count - 1;
-  const [fromRow, toRow] = firstRow === 'start' ? [first, last] : [rows - last + 1, rows - first + 1];
-  return { atMm: ringAt.mm, flatMm: ringFlat.mm, fromRow, toRow, wireMm: RING_WIRE_MM };
-}
-
-const asRing = (a: AddonPlace): RingPlace => ({
-  atMm: a.atMm,
-  flatMm: a.sizeMm,
-  fromRow: a.fromRow,
-  toRow: a.toRow,
-  wireMm: RING_WIRE_MM,
-});
+/** What the product brings along, then what was added to this one. */
+const addonsOn = ({ resolved }: ClosedDesign, on: Parameters<typeof placeAddon>[2]): AddonPlace[] => [
+  ...broughtAlong(resolved.product, resolved.measures, on),
+  ...(resolved.design.addons ?? []).map((a, i) => placeAddon(a, i, on)),
+];
 
 const addonMark = (a: AddonPlace): BandMark => ({
-  atMm: a.atMm,
+  ...(a.kind === 'ring' ? { atMm: a.atMm - a.sizeMm / 2, toMm: a.atMm + a.sizeMm / 2 } : { atMm: a.atMm }),
   what: 'on-band',
   label: a.fromRow === a.toRow ? `${a.name}, row ${a.fromRow}` : `${a.name}, rows ${a.fromRow}–${a.toRow}`,
-});
-
-const ringMark = (ring: RingPlace): BandMark => ({
-  atMm: ring.atMm - ring.flatMm / 2,
-  toMm: ring.atMm + ring.flatMm / 2,
-  what: 'on-band',
-  label: `D-ring, rows ${ring.fromRow}–${ring.toRow}`,
 });

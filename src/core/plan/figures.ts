@@ -174,12 +174,12 @@ export function moreFigures(design: ClosedDesign, p: Base): Figure[] {
         ),
       ),
     );
-  if (p.ring)
+  for (const ring of p.bands.flatMap((b) => b.addons).filter((a) => a.index < 0))
     out.push(
       mm(
         'ring',
-        p.ring.atMm,
-        why`rows ${num(p.ring.fromRow, 0)} to ${num(p.ring.toRow, 0)} of this ${product.name} lie on its flat side of ${len(p.ring.flatMm)}`,
+        ring.atMm,
+        why`rows ${num(ring.fromRow, 0)} to ${num(ring.toRow, 0)} of this ${product.name} lie on its flat side of ${len(ring.sizeMm)}`,
       ),
     );
   return out;

@@ -197,7 +197,7 @@ describe('a bead and a ring in the band', () => {
       closure: { kind: 'side-release', sizeMm: 25 },
     });
     const over = laid(working(p)).filter((x) => whyText(x.why).startsWith('over the ring'));
-    const rows = p.ring!.toRow - p.ring!.fromRow + 1;
+    const rows = p.bands[0]!.addons[0]!.toRow - p.bands[0]!.addons[0]!.fromRow + 1;
     expect(rows).toBe(Math.ceil(20 / p.metrics.rowHeightMm));
     close(
       over.map((x) => x.lengthMm),

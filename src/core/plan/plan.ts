@@ -31,7 +31,7 @@ function planClosed(closed: SuitedDesign): Result<Plan> {
   const made = bandsOf(closed);
   if (!made.ok) return made;
   const seen = checkContextOf(closed, made.value);
-  const { bands, cords: woven, ring, sequence, q } = made.value;
+  const { bands, cords: woven, sequence, q } = made.value;
   const cords = [
     ...woven,
     ...extraCords({ resolved, metrics, band: 0, q }, closing.extra ?? [], design.cords.length),
@@ -70,7 +70,6 @@ function planClosed(closed: SuitedDesign): Result<Plan> {
       difficulty: Math.max(resolved.closure.difficulty, resolved.difficulty),
       ...(closing.adjust ? { adjust: closing.adjust } : {}),
     },
-    ...(ring ? { ring } : {}),
     ...(sequence ? { sequence } : {}),
   };
   return guarded({

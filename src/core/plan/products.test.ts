@@ -139,7 +139,7 @@ describe('collar with a ring', () => {
 
   it('covers the ring’s flat side with whole rows, counted from the hitched end (by hand)', () => {
     const row = p.metrics.rowHeightMm;
-    const { fromRow, toRow } = p.ring!;
+    const { fromRow, toRow } = p.bands[0]!.addons[0]!;
     expect(toRow - fromRow + 1).toBe(Math.ceil(24 / row));
     // The first covered row starts at or before the flat side does: hitch of one cord, then whole rows.
     const before = 60 - 12 - effectiveDiameterMm(findCord('nylon-4')!);
@@ -156,7 +156,7 @@ describe('collar with a ring', () => {
     };
     const a = planned(folded);
     const b = planned({ ...folded, setup: { style: 'separate' }, cords: COLLAR.cords });
-    expect(a.ring!.fromRow).toBe(a.rows - b.ring!.toRow + 1);
+    expect(a.bands[0]!.addons[0]!.fromRow).toBe(a.rows - b.bands[0]!.addons[0]!.toRow + 1);
   });
 
   it('gives each working end twice the ring’s wire for every row over it', () => {
@@ -166,11 +166,20 @@ describe('collar with a ring', () => {
       closure: COLLAR.closure,
       ease: { school: 'thickness', slackMm: 0 },
     });
-    expect(without.ring).toBeUndefined();
-    const rows = p.ring!.toRow - p.ring!.fromRow + 1;
+    expect(without.bands[0]!.addons).toEqual([]);
+    const rows = p.bands[0]!.addons[0]!.toRow - p.bands[0]!.addons[0]!.fromRow + 1;
     const over = p.cords[0]!.parts.filter((x) => whyText(x.why).includes('ring’s side'));
     expect(over).toHaveLength(2);
     for (const part of over) expect(part.lengthMm).toBeCloseTo(rows * 2 * 3.5, 9);
+  });
+
+  it('is an add-on like any other: it weighs, is listed, and others on its place are told so', () => {
+    const [ring] = p.bands[0]!.addons;
+    expect(ring).toMatchObject({ kind: 'ring', key: 'ring', index: -1, atMm: 60, sizeMm: 24 });
+    const crowded = planned(COLLAR, { addons: [{ kind: 'charm', at: { mm: 65 } }] });
+    expect(crowded.bands[0]!.addons.map((a) => a.key)).toEqual(['ring', 'addon-0']);
+    expect(check(crowded, 'addon.0.place').ok).toBe(false);
+    expect(crowded.figures.weight.value - p.figures.weight.value).toBeCloseTo(2, 1);
   });
 
   it('does not hang a ring beyond the rows, and moves it when told', () => {

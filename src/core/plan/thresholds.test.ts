@@ -203,7 +203,7 @@ describe('on each side of what a product asks for:', () => {
       measures: { ringAt: 100, ringFlat: 25 },
     });
     const [one] = c.bands;
-    const [margin, half] = [2 * c.metrics.rowHeightMm, c.ring!.flatMm / 2];
+    const [margin, half] = [2 * c.metrics.rowHeightMm, c.ring!.sizeMm / 2];
     const at = (atMm: number) => isOk('collar.ring', c, { ring: { ...c.ring!, atMm } });
     const [first, last] = [one!.startMm + margin + half, one!.startMm + one!.wovenMm - margin - half];
     expect(at(first)).toBe(true);

@@ -135,16 +135,6 @@ export interface Plan {
   /** What the hands hold of an end at its last row: as planned, and with a fid or needle, in mm. */
   readonly hands: { readonly plannedMm: number; readonly toolMm: number };
   readonly sequence?: SequencePlan;
-  /** Ring on a collar: where it lies, in rows and mm of the first band. */
-  readonly ring?: RingPlace;
-}
-
-export interface RingPlace {
-  readonly atMm: number;
-  readonly flatMm: number;
-  readonly fromRow: number;
-  readonly toRow: number;
-  readonly wireMm: number;
 }
 
 /** A splice in a band, from its first bar; `cordMm` is what its strand has used since the first row. */

@@ -71,10 +71,9 @@ interface RingRows {
 /** Rings on a band and the rows that go over their flat sides, out of so many. */
 export function ringsOf(plan: Plan, b: number, rows: number): RingRows[] {
   const band = plan.bands[b]!;
-  const own = b === 0 && plan.ring ? [{ ...plan.ring, name: 'D-ring', key: 'ring' }] : [];
-  const added = band.addons.filter((a) => a.kind === 'ring').map((a) => ({ ...a, key: `addon-${a.index}` }));
   const scaled = (row: number) => Math.round((row * rows) / band.rows);
-  return [...own, ...added].map(({ key, name, atMm, fromRow, toRow }) => ({
+  const rings = band.addons.filter((a) => a.kind === 'ring');
+  return rings.map(({ key, name, atMm, fromRow, toRow }) => ({
     key,
     name,
     atMm,
@@ -104,7 +103,7 @@ function beadEvents(band: Band): RowEvent[] {
         0,
         Math.min(band.rows - 1, rowsTo(band, a.atMm - (band.firstRow === 'start' ? 1 : -1) * (a.sizeMm / 2))),
       ),
-      id: `addon-${a.index}`,
+      id: a.key,
       title: `Thread the ${a.name}`,
       alert: a.name,
       lines: [

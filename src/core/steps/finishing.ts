@@ -110,7 +110,9 @@ function inspection(design: Design, plan: Plan): Step {
     ...(closed.openMm !== undefined
       ? [why`Open, it goes round ${len(closed.openMm)}; closed, ${len(closed.closedMm)}.`]
       : [why`Closed, its inside goes round ${len(closed.closedMm)}.`]),
-    ...(plan.ring ? [why`The ring does not slide along the band.`] : []),
+    ...(plan.bands.some((b) => b.addons.some((a) => a.kind === 'ring'))
+      ? [why`The ring does not slide along the band.`]
+      : []),
     ...(product?.carriesLoad ? [why`Two fingers pass under it flat, side by side.`] : []),
     ...(product?.case
       ? [why`The band goes between the lugs without rubbing, and each spring bar holds a pull.`]

@@ -30,9 +30,7 @@ export function gatherStep(design: Design, plan: Plan, way: WayOfWorking): Step 
       ...(i > 0 ? [', '] : []),
       ...why`${c.letter} ${c.name} ${cut(c.cutLengthMm)}`,
     ]),
-    ...(hardware.length + addons.length > 0 || plan.ring
-      ? [why`${[...hardware, ...addons, ...(plan.ring ? ['D-ring'] : [])].join(', ')}`]
-      : []),
+    ...(hardware.length + addons.length > 0 ? [why`${[...hardware, ...addons].join(', ')}`] : []),
     why`scissors or a knife on a mat, a tape or ruler${anyMelts ? ', a lighter' : ''}${anyDry ? `, ${DRY_TOOLS[way.dry]}` : ''}, a fid or blunt needle`,
     why`${HOLDS[design.setup.hold ?? 'jig']}`,
   ];

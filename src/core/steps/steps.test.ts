@@ -115,16 +115,18 @@ describe('steps', () => {
     const { made } = example('halley-collar');
     const steps = stepsOf('halley-collar');
     const at = steps.findIndex((s) => s.id === 'ring');
-    expect(steps[at]!.at!.row).toBe(made.ring!.fromRow);
-    expect(steps[at + 1]!.id).toBe(`row-${made.ring!.fromRow}`);
-    expect(text(steps[at]!)).toContain(`Rows ${made.ring!.fromRow} to ${made.ring!.toRow}`);
+    expect(steps[at]!.at!.row).toBe(made.bands[0]!.addons[0]!.fromRow);
+    expect(steps[at + 1]!.id).toBe(`row-${made.bands[0]!.addons[0]!.fromRow}`);
+    expect(text(steps[at]!)).toContain(
+      `Rows ${made.bands[0]!.addons[0]!.fromRow} to ${made.bands[0]!.addons[0]!.toRow}`,
+    );
   });
 
   it('tell in the rows over a ring, and in spaced rows, what is different about them', () => {
     const { made } = example('halley-collar');
     const steps = stepsOf('halley-collar');
     const look = (row: number) => whyText(find(steps, `row-${row}`).look!);
-    const { fromRow, toRow } = made.ring!;
+    const { fromRow, toRow } = made.bands[0]!.addons[0]!;
     for (let row = fromRow; row <= toRow; row++)
       expect(look(row)).toContain('Over the flat side of the D-ring');
     for (const row of [fromRow - 1, toRow + 1]) expect(look(row)).not.toContain('D-ring');
@@ -153,7 +155,7 @@ describe('steps', () => {
     const { steps, rows } = guide.value;
     expect(rows).toBe(100);
     const ring = find(steps, 'ring').at!.row;
-    expect(ring / 100).toBeCloseTo(made.ring!.fromRow / made.bands[0]!.rows, 1);
+    expect(ring / 100).toBeCloseTo(made.bands[0]!.addons[0]!.fromRow / made.bands[0]!.rows, 1);
     expect(text(find(steps, 'ring'))).toContain(`Rows ${ring} to `);
     const stop = steps.find((s) => s.title.startsWith('Stop here'))!;
     expect(100 - (stop.at!.row - 1)).toBeGreaterThan(3);

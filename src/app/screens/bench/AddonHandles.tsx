@@ -27,50 +27,58 @@ export function AddonHandles({ band, x, scale, top, height }: Props) {
         gesture,
       ),
     );
-  return band.addons.map((a) => {
-    const row = nearestRow(a.atMm, band);
-    const width = Math.max(18, a.sizeMm * scale);
-    return (
-      <rect
-        role="slider"
-        tabIndex={0}
-        key={a.index}
-        data-testid={`addon-${a.index}`}
-        aria-label={`${a.name}, drag along the band`}
-        aria-valuemin={1}
-        aria-valuemax={band.rows}
-        aria-valuenow={row}
-        aria-valuetext={`row ${row} of ${band.rows}`}
-        x={x(a.atMm) - width / 2}
-        y={top}
-        width={width}
-        height={height}
-        rx="4"
-        className="cursor-ew-resize touch-none fill-transparent stroke-white/0 hover:stroke-amber focus-visible:stroke-amber"
-        strokeWidth="2"
-        strokeDasharray="4 3"
-        onPointerDown={(e) => {
-          e.currentTarget.setPointerCapture(e.pointerId);
-          drag.current = { index: a.index, fromX: e.clientX, fromMm: a.atMm, gesture: `addon-${++gestures}` };
-        }}
-        onPointerMove={(e) => {
-          const from = drag.current;
-          if (from?.index !== a.index) return;
-          const mm = from.fromMm + (dir * (e.clientX - from.fromX)) / scale;
-          const next = nearestRow(mm, band);
-          if (next !== row) put(a.index, next, from.gesture);
-        }}
-        onPointerUp={() => {
-          drag.current = null;
-        }}
-        onKeyDown={(e) => {
-          const step = { ArrowRight: dir, ArrowLeft: -dir }[e.key];
-          if (!step) return;
-          e.preventDefault();
-          const next = row + (band.firstRow === 'start' ? step : -step);
-          put(a.index, Math.max(1, Math.min(band.rows, next)), `addon-keys-${a.index}`);
-        }}
-      />
-    );
-  });
+  // What the product brings along is moved by its measure.
+  return band.addons
+    .filter((a) => a.index >= 0)
+    .map((a) => {
+      const row = nearestRow(a.atMm, band);
+      const width = Math.max(18, a.sizeMm * scale);
+      return (
+        <rect
+          role="slider"
+          tabIndex={0}
+          key={a.index}
+          data-testid={`addon-${a.index}`}
+          aria-label={`${a.name}, drag along the band`}
+          aria-valuemin={1}
+          aria-valuemax={band.rows}
+          aria-valuenow={row}
+          aria-valuetext={`row ${row} of ${band.rows}`}
+          x={x(a.atMm) - width / 2}
+          y={top}
+          width={width}
+          height={height}
+          rx="4"
+          className="cursor-ew-resize touch-none fill-transparent stroke-white/0 hover:stroke-amber focus-visible:stroke-amber"
+          strokeWidth="2"
+          strokeDasharray="4 3"
+          onPointerDown={(e) => {
+            e.currentTarget.setPointerCapture(e.pointerId);
+            drag.current = {
+              index: a.index,
+              fromX: e.clientX,
+              fromMm: a.atMm,
+              gesture: `addon-${++gestures}`,
+            };
+          }}
+          onPointerMove={(e) => {
+            const from = drag.current;
+            if (from?.index !== a.index) return;
+            const mm = from.fromMm + (dir * (e.clientX - from.fromX)) / scale;
+            const next = nearestRow(mm, band);
+            if (next !== row) put(a.index, next, from.gesture);
+          }}
+          onPointerUp={() => {
+            drag.current = null;
+          }}
+          onKeyDown={(e) => {
+            const step = { ArrowRight: dir, ArrowLeft: -dir }[e.key];
+            if (!step) return;
+            e.preventDefault();
+            const next = row + (band.firstRow === 'start' ? step : -step);
+            put(a.index, Math.max(1, Math.min(band.rows, next)), `addon-keys-${a.index}`);
+          }}
+        />
+      );
+    });
 }

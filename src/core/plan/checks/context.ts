@@ -1,12 +1,13 @@
 import type { Closing, ClosureContext } from '../../closures/types.ts';
 import type { WeaveMetrics } from '../../usage/metrics.ts';
+import type { AddonPlace } from '../addons.ts';
 import type { Bands } from '../bands.ts';
 import { stiffLength } from '../close.ts';
 import type { PassOver } from '../pass.ts';
 import type { Resolved } from '../resolved.ts';
 import { STYLES } from '../setups/index.ts';
 import type { Instead, SuitedDesign } from '../suited.ts';
-import type { Band, RingPlace, SequencePlan } from '../types.ts';
+import type { Band, SequencePlan } from '../types.ts';
 
 /** What a careful maker has in front of them before cutting. */
 export interface CheckContext {
@@ -24,12 +25,13 @@ export interface CheckContext {
   readonly pass: PassOver | undefined;
   /** Cords that lie side by side on a bar. */
   readonly cordsOnBar: number;
-  readonly ring: RingPlace | undefined;
+  /** The ring that the product brings along. */
+  readonly ring: AddonPlace | undefined;
   readonly sequence: SequencePlan | undefined;
 }
 
 /** What the checks look at, of a design that is set up. */
-export function checkContextOf(closed: SuitedDesign, { bands, ring, sequence }: Bands): CheckContext {
+export function checkContextOf(closed: SuitedDesign, { bands, sequence }: Bands): CheckContext {
   const { resolved, metrics, closing, context } = closed;
   return {
     instead: closed.instead,
@@ -45,7 +47,7 @@ export function checkContextOf(closed: SuitedDesign, { bands, ring, sequence }: 
     cordsOnBar: STYLES[resolved.design.setup.style].isSideBySide
       ? metrics.strands.reduce((n, s) => n + s.lanes, 0)
       : context.tied,
-    ring,
+    ring: bands[0]!.addons.find((a) => a.index < 0 && a.kind === 'ring'),
     sequence,
   };
 }

@@ -139,19 +139,19 @@ function wantedWidth({ resolved, metrics }: CheckContext): Check[] {
 function ring({ resolved, metrics, bands, ring: place }: CheckContext): Check[] {
   if (!place) return [];
   const band = bands[0]!;
-  const [from, to] = [place.atMm - place.flatMm / 2, place.atMm + place.flatMm / 2];
+  const [from, to] = [place.atMm - place.sizeMm / 2, place.atMm + place.sizeMm / 2];
   const margin = 2 * metrics.rowHeightMm;
   const ok = from >= band.startMm + margin - 0.01 && to <= band.startMm + band.wovenMm - margin + 0.01;
   const rows = place.toRow - place.fromRow + 1;
   const isHitched = band.end.attach === 'hitched';
-  const nearest = Math.ceil(band.startMm + margin + place.flatMm / 2);
+  const nearest = Math.ceil(band.startMm + margin + place.sizeMm / 2);
   return [
     {
       id: 'collar.ring',
       ok,
       message: ok
-        ? why`the ring sits under rows ${num(place.fromRow, 0)} to ${num(place.toRow, 0)}: ${counted(rows, 'row')} of ${len(metrics.rowHeightMm)} cover its flat side of ${len(place.flatMm)}`
-        : why`the ring’s flat side of ${len(place.flatMm)} is too near an end of the weave: it needs two rows beyond it on each side`,
+        ? why`the ring sits under rows ${num(place.fromRow, 0)} to ${num(place.toRow, 0)}: ${counted(rows, 'row')} of ${len(metrics.rowHeightMm)} cover its flat side of ${len(place.sizeMm)}`
+        : why`the ring’s flat side of ${len(place.sizeMm)} is too near an end of the weave: it needs two rows beyond it on each side`,
       ...(ok
         ? {}
         : {

@@ -3,7 +3,7 @@ import type { StrandUsage, WeaveMetrics } from '../../usage/metrics.ts';
 import type { Why } from '../../why/why.ts';
 import type { AddonPlace } from '../addons.ts';
 import type { Resolved } from '../resolved.ts';
-import type { BandMark, CordCut, CordPart, RingPlace, SplicePlace } from '../types.ts';
+import type { BandMark, CordCut, CordPart, SplicePlace } from '../types.ts';
 
 /** One woven piece to be set up. */
 export interface SetupContext {
@@ -20,7 +20,7 @@ export interface SetupContext {
   /** Only how long the ends are is wanted: nothing is put into words yet. */
   readonly isDraft?: boolean;
   /** Rings that working ends go over. */
-  readonly rings?: readonly RingPlace[];
+  readonly rings?: readonly AddonPlace[];
   /** Beads, on which nothing is woven. */
   readonly beads?: readonly AddonPlace[];
 }

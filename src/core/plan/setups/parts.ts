@@ -1,6 +1,7 @@
 import { larksHeadLegMm, turnRoundBarMm } from '../../closures/attach.ts';
 import type { LegPart } from '../../closures/types.ts';
 import { counted, len, num, why } from '../../why/why.ts';
+import { RING_WIRE_MM } from '../addons.ts';
 import type { CordPart } from '../types.ts';
 import { endOf, type Lane, type SetupContext, startOf } from './context.ts';
 
@@ -148,10 +149,10 @@ export function weave(setup: SetupContext, work: Lane): CordPart[] {
     const rows = ring.toRow - ring.fromRow + 1;
     return {
       what: 'attach',
-      lengthMm: rows * 2 * ring.wireMm,
-      why: why`over the ring’s side on ${counted(rows, 'row')}: twice its wire ${len(ring.wireMm)} on each`,
-      fromMm: ring.atMm - ring.flatMm / 2,
-      toMm: ring.atMm + ring.flatMm / 2,
+      lengthMm: rows * 2 * RING_WIRE_MM,
+      why: why`over the ring’s side on ${counted(rows, 'row')}: twice its wire ${len(RING_WIRE_MM)} on each`,
+      fromMm: ring.atMm - ring.sizeMm / 2,
+      toMm: ring.atMm + ring.sizeMm / 2,
     };
   });
   return [woven, ...past, ...over];

@@ -83,7 +83,7 @@ interface FieldsProps {
 }
 
 function AddonFields({ addon, index, onChange, onRemove }: FieldsProps) {
-  const place = usePlan()?.plan.bands[0]?.addons[index];
+  const place = usePlan()?.plan.bands[0]?.addons.find((a) => a.index === index);
   const usual = ADDON_KINDS[addon.kind];
   return (
     <section className="border-rule border-t pt-2">
