@@ -1,4 +1,5 @@
-import { type Issue, ok, type Result } from '../result.ts';
+import { Cursor } from '../cursor.ts';
+import { fail, type Issue, ok, type Result } from '../result.ts';
 
 /** A run of one colour: so many rows, or so many millimetres. */
 export interface ColourRun {
@@ -22,8 +23,7 @@ const MOST_DEPTH = 6;
 interface Token {
   readonly kind: 'number' | 'mm' | 'letter' | '(' | ')' | '*';
   readonly text: string;
-  readonly from: number;
-  readonly to: number;
+  readonly span: readonly [number, number];
 }
 
 const PATTERN = /\s*(?:(\d+(?:\.\d+)?)|(mm)|([A-Za-z])|([()*]))/gy;
@@ -38,18 +38,15 @@ export function tokenizeSequence(text: string): Result<Token[]> {
     const match = PATTERN.exec(text);
     if (!match) {
       const at = start + (text.slice(start).length - text.slice(start).trimStart().length);
-      return {
-        ok: false,
-        issues: [
-          issue(at, at + 1, `“${text[at]}” means nothing in a sequence; write 6A 2B, (3A 1B)* or 20mmA.`),
-        ],
-      };
+      return fail(
+        issue(at, at + 1, `“${text[at]}” means nothing in a sequence; write 6A 2B, (3A 1B)* or 20mmA.`),
+      );
     }
     const [, number, mm, letter, sign] = match;
     const word = number ?? mm ?? letter ?? sign!;
     const to = PATTERN.lastIndex;
     const kind = number ? 'number' : mm ? 'mm' : letter ? 'letter' : (sign as '(');
-    tokens.push({ kind, text: word, from: to - word.length, to });
+    tokens.push({ kind, text: word, span: [to - word.length, to] });
   }
   return ok(tokens);
 }
@@ -58,71 +55,64 @@ export function tokenizeSequence(text: string): Result<Token[]> {
 export function parseSequence(text: string, cords: number): Result<Item[]> {
   const tokens = tokenizeSequence(text);
   if (!tokens.ok) return tokens;
-  const list = tokens.value;
-  if (list.length === 0)
-    return { ok: false, issues: [issue(0, text.length, 'Write how many rows of which cord: 6A 2B 6A.')] };
-  let at = 0;
-  const read = (depth: number): Result<Item[]> => {
-    const items: Item[] = [];
-    while (at < list.length && list[at]!.kind !== ')') {
-      const item = list[at]!.kind === '(' ? repeat(depth) : run();
-      if (!item.ok) return item;
-      items.push(item.value);
-    }
-    return ok(items);
-  };
-  const repeat = (depth: number): Result<Item> => {
-    const open = list[at++]!;
-    if (depth >= MOST_DEPTH) return bad(open, 'Too many brackets inside each other.');
-    const items = read(depth + 1);
-    if (!items.ok) return items;
-    const close = list[at];
-    if (close?.kind !== ')') return bad(open, 'This bracket is not closed.');
-    if (items.value.length === 0) return bad(close, 'These brackets are empty.');
-    at++;
-    const next = list[at];
-    if (next?.kind === '*') {
-      at++;
-      // A number of times stands right at the star; after a space it is the next run's.
-      if (list[at]?.kind !== 'number' || list[at]!.from !== next.to)
-        return ok({ items: items.value, times: undefined });
-      const times = count(list[at++]!);
-      return times.ok ? ok({ items: items.value, times: times.value }) : times;
-    }
-    return ok({ items: items.value, times: 1 });
-  };
-  const run = (): Result<Item> => {
-    const first = list[at]!;
-    let n = 1;
-    if (first.kind === 'number') {
-      const read = count(first);
-      if (!read.ok) return read;
-      n = read.value;
-      at++;
-    }
-    const isMm = list[at]?.kind === 'mm';
-    if (isMm) at++;
-    const letter = list[at];
-    if (letter?.kind !== 'letter') return bad(letter ?? first, 'A cord’s letter should come next, as in 6A.');
-    const cord = letter.text.toUpperCase().charCodeAt(0) - 65;
-    if (cord >= cords)
-      return bad(
-        letter,
-        `There is no cord ${letter.text.toUpperCase()} here; there ${cords === 1 ? 'is only A' : `are A to ${String.fromCharCode(64 + cords)}`}.`,
-      );
-    if (!isMm && !Number.isInteger(n)) return bad(first, 'Rows are whole.');
-    at++;
-    return ok({ count: n, unit: isMm ? 'mm' : 'rows', cord });
-  };
-  const items = read(0);
-  if (!items.ok) return items;
-  if (at < list.length) return bad(list[at]!, 'This bracket was not opened.');
+  if (tokens.value.length === 0)
+    return fail(issue(0, text.length, 'Write how many rows of which cord: 6A 2B 6A.'));
+  const cursor: SequenceCursor = new Cursor(tokens.value, (_, message, token) =>
+    token ? issue(...token.span, message) : issue(text.length, text.length, message),
+  );
+  const items = readItems(cursor, cords, 0);
+  if (cursor.more()) wrong(cursor, cursor.peek(), 'This bracket was not opened.');
+  return cursor.result(items);
+}
+
+type SequenceCursor = Cursor<Token>;
+
+const wrong = (cursor: SequenceCursor, token: Token | undefined, message: string): void =>
+  cursor.stop('sequence.syntax', message, token);
+
+function readItems(cursor: SequenceCursor, cords: number, depth: number): Item[] {
+  const items: Item[] = [];
+  while (cursor.more() && cursor.peek()!.kind !== ')')
+    items.push(cursor.peek()!.kind === '(' ? readRepeat(cursor, cords, depth) : readRun(cursor, cords));
   return items;
 }
 
-function count(token: Token): Result<number> {
-  const n = Number(token.text);
-  return n > 0 && n <= MOST_COUNT ? ok(n) : bad(token, `A count must be between 1 and ${MOST_COUNT}.`);
+function readRepeat(cursor: SequenceCursor, cords: number, depth: number): Repeat {
+  const open = cursor.next();
+  if (depth >= MOST_DEPTH) wrong(cursor, open, 'Too many brackets inside each other.');
+  const items = readItems(cursor, cords, depth + 1);
+  const close = cursor.take((t) => t.kind === ')');
+  if (!close) wrong(cursor, open, 'This bracket is not closed.');
+  if (items.length === 0) wrong(cursor, close, 'These brackets are empty.');
+  const star = cursor.take((t) => t.kind === '*');
+  if (!star) return { items, times: 1 };
+  // A number of times stands right at the star; after a space it is the next run's.
+  const times = cursor.take((t) => t.kind === 'number' && t.span[0] === star.span[1]);
+  return { items, times: times && readCount(cursor, times) };
+}
+
+function readRun(cursor: SequenceCursor, cords: number): ColourRun {
+  const first = cursor.peek();
+  const number = cursor.take((t) => t.kind === 'number');
+  const count = number ? readCount(cursor, number) : 1;
+  const isMm = cursor.take((t) => t.kind === 'mm') !== undefined;
+  const letter = cursor.take((t) => t.kind === 'letter');
+  if (!letter) wrong(cursor, cursor.peek() ?? first, 'A cord’s letter should come next, as in 6A.');
+  const name = letter?.text.toUpperCase() ?? 'A';
+  const cord = name.charCodeAt(0) - 65;
+  if (cord >= cords) {
+    const there = cords === 1 ? 'is only A' : `are A to ${String.fromCharCode(64 + cords)}`;
+    wrong(cursor, letter, `There is no cord ${name} here; there ${there}.`);
+  }
+  if (!isMm && !Number.isInteger(count)) wrong(cursor, first, 'Rows are whole.');
+  return { count, unit: isMm ? 'mm' : 'rows', cord };
+}
+
+function readCount(cursor: SequenceCursor, token: Token): number {
+  const count = Number(token.text);
+  if (count > 0 && count <= MOST_COUNT) return count;
+  wrong(cursor, token, `A count must be between 1 and ${MOST_COUNT}.`);
+  return 1;
 }
 
 const issue = (from: number, to: number, message: string): Issue => ({
@@ -130,11 +120,6 @@ const issue = (from: number, to: number, message: string): Issue => ({
   path: '/sequence/text',
   span: [from, to],
   message,
-});
-
-const bad = (token: Token, message: string): Result<never> => ({
-  ok: false,
-  issues: [issue(token.from, token.to, message)],
 });
 
 /** The text of a sequence, in its shortest form. */

@@ -14,6 +14,11 @@ export interface Contacts {
   /** Positions and period at which the list was built. */
   readonly built: Float64Array;
   builtPeriod: number;
+  /** Middle of the edge that leaves each point, and half its length, as the list was made; stretched metric. */
+  readonly midX: Float64Array;
+  readonly midY: Float64Array;
+  readonly midZ: Float64Array;
+  readonly half: Float64Array;
   capacityHit: boolean;
 }
 
@@ -30,6 +35,10 @@ export function createContacts(count: number): Contacts {
     travel: 0,
     built: new Float64Array(3 * count).fill(Number.NaN),
     builtPeriod: Number.NaN,
+    midX: new Float64Array(count),
+    midY: new Float64Array(count),
+    midZ: new Float64Array(count),
+    half: new Float64Array(count),
     capacityHit: false,
   };
 }
@@ -54,10 +63,7 @@ function rebuild(list: Contacts, state: State, squash: number): void {
   list.builtPeriod = period;
   list.length = 0;
   list.capacityHit = false;
-  const midX = new Float64Array(count);
-  const midY = new Float64Array(count);
-  const midZ = new Float64Array(count);
-  const half = new Float64Array(count);
+  const { midX, midY, midZ, half } = list;
   for (let i = 0; i < count; i++) {
     const j = next[i]!;
     if (j < 0) continue;

@@ -6,22 +6,27 @@ import type { Rope } from '../weave/types.ts';
  */
 export interface State {
   readonly count: number;
-  /** x, y, z per point; stride 3. */
+  /** Position: x, y, z per point, stride 3, in cord diameters. */
   readonly x: Float64Array;
-  /** Velocity and force, stride 3. */
+  /** Velocity (diameters a unit of time) and force (strand tensions) per point, stride 3. */
   readonly v: Float64Array;
   readonly f: Float64Array;
+  /** Per point: the one after and before it on its strand, −1 at an open end. */
   readonly next: Int32Array;
   readonly prev: Int32Array;
   /** Periods by which the edge that leaves a point wraps round (0 for all but a periodic strand's last edge). */
   readonly wrap: Int32Array;
+  /** Per point: the strand that it is on. */
   readonly strand: Int32Array;
   /** 1 where a point is held in place. */
   readonly held: Uint8Array;
+  /** Per strand: its first point and how many it has. */
   readonly first: Int32Array;
   readonly size: Int32Array;
+  /** Per strand: radius in cord diameters, and tension in units of one working strand's. */
   readonly radius: Float64Array;
   readonly weight: Float64Array;
+  /** Per strand: periods after which it meets itself (0 for all but periodic ones); 1 where it closes; 1 where it is a core. */
   readonly periods: Int32Array;
   readonly closed: Uint8Array;
   readonly core: Uint8Array;

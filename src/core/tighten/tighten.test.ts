@@ -251,6 +251,22 @@ describe('forces', () => {
     return { energy: out.energy, state };
   };
 
+  it('of a weave that could wind are those of a flat one while it does not, to 1e-12', () => {
+    // Two loops over the same contacts and edges: a turn of nothing must change nothing.
+    const forces = (turn: number | undefined) => {
+      const state = createState(turn === undefined ? rope : { ...rope, turn });
+      const out = { energy: 0, closest: 1 };
+      evaluate(state, createContacts(state.count), { stiffness: 100, squash: 0.8, load: 0.7 }, out);
+      return { ...out, f: [...state.f], strain: state.strainF };
+    };
+    const [flat, winding] = [forces(undefined), forces(0)];
+    expect(flat.f.some((v) => Math.abs(v) > 0.1)).toBe(true);
+    for (const [i, v] of flat.f.entries()) expect(Math.abs(winding.f[i]! - v)).toBeLessThan(1e-12);
+    expect(Math.abs(winding.energy - flat.energy)).toBeLessThan(1e-12);
+    expect(Math.abs(winding.strain - flat.strain)).toBeLessThan(1e-12);
+    expect(winding.closest).toBeCloseTo(flat.closest, 12);
+  });
+
   it('on points are the slope of the energy', () => {
     const { state } = energyAt(() => undefined);
     for (const i of [0, 1, 2, 4, 9, 13]) {

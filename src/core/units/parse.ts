@@ -1,3 +1,4 @@
+import { Cursor } from '../cursor.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { type LengthToken, tokenizeLength, type Unit } from './tokenize.ts';
 
@@ -20,61 +21,48 @@ export function parseLength(text: string, bareUnit: Unit = 'mm'): Result<number>
   if (!tokens.ok) return tokens;
   if (tokens.value.length === 0)
     return issue('length.empty', [0, text.length], 'Type a length, for example 16.5 cm or 6 1/2 in.');
-  const quantities = readQuantities(tokens.value);
-  if (!quantities.ok) return quantities;
-  return addUp(quantities.value, bareUnit);
+  const cursor: LengthCursor = new Cursor(tokens.value, (code, message, token) => ({
+    code,
+    path: '',
+    span: token?.span ?? [text.length, text.length],
+    message,
+  }));
+  const quantities: Quantity[] = [];
+  while (cursor.more()) quantities.push(readQuantity(cursor));
+  return cursor.issue ? fail(cursor.issue) : addUp(quantities, bareUnit);
 }
 
-function readQuantities(tokens: readonly LengthToken[]): Result<Quantity[]> {
-  const out: Quantity[] = [];
-  let i = 0;
-  while (i < tokens.length) {
-    const first = tokens[i]!;
-    if (first.kind === 'unit')
-      return issue('length.number', first.span, 'A number must come before the unit.');
-    if (first.kind === 'slash')
-      return issue('length.fraction', first.span, 'A fraction needs a number before the slash.');
-    const read = readNumber(tokens, i);
-    if (!read.ok) return read;
-    i = read.value.next;
-    const unit = tokens[i]?.kind === 'unit' ? tokens[i++]!.unit : undefined;
-    out.push({
-      value: read.value.value,
-      unit,
-      hasFraction: read.value.hasFraction,
-      span: [first.span[0], tokens[i - 1]!.span[1]],
-    });
-  }
-  return ok(out);
+type LengthCursor = Cursor<LengthToken>;
+
+function readQuantity(cursor: LengthCursor): Quantity {
+  const first = cursor.peek()!;
+  if (first.kind === 'unit') cursor.stop('length.number', 'A number must come before the unit.', first);
+  if (first.kind === 'slash')
+    cursor.stop('length.fraction', 'A fraction needs a number before the slash.', first);
+  const number = readNumber(cursor);
+  const unit = cursor.take((t) => t.kind === 'unit')?.unit;
+  return { ...number, unit, span: [first.span[0], (cursor.last ?? first).span[1]] };
 }
 
 /** A number, a fraction, or a whole number followed by a fraction. */
-function readNumber(
-  tokens: readonly LengthToken[],
-  start: number,
-): Result<{ value: number; hasFraction: boolean; next: number }> {
-  const isQuotient = (i: number) => tokens[i]?.kind === 'number' && tokens[i + 1]?.kind === 'slash';
-  let i = start;
+function readNumber(cursor: LengthCursor): Pick<Quantity, 'value' | 'hasFraction'> {
+  const isQuotient = () => cursor.peek()?.kind === 'number' && cursor.peek(1)?.kind === 'slash';
   let value = 0;
-  const whole = tokens[i]!;
-  if (whole.kind === 'number' && !isQuotient(i)) {
+  const whole = isQuotient() ? undefined : cursor.take((t) => t.kind === 'number');
+  if (whole) {
     value = whole.value;
-    i += 1;
-    const continues = isQuotient(i) || tokens[i]?.kind === 'fraction';
-    if (!continues) return ok({ value, hasFraction: false, next: i });
-    if (!Number.isInteger(value)) {
-      return issue('length.fraction', whole.span, 'Use either decimals or a fraction, not both.');
-    }
+    if (!isQuotient() && cursor.peek()?.kind !== 'fraction') return { value, hasFraction: false };
+    if (!Number.isInteger(value))
+      cursor.stop('length.fraction', 'Use either decimals or a fraction, not both.', whole);
   }
-  const head = tokens[i]!;
-  if (head.kind === 'fraction') return ok({ value: value + head.value, hasFraction: true, next: i + 1 });
-  const slash = tokens[i + 1]!;
-  const below = tokens[i + 2];
-  if (below?.kind !== 'number') {
-    return issue('length.fraction', slash.span, 'A fraction needs a number after the slash.');
-  }
-  if (below.value === 0) return issue('length.fraction', below.span, 'A fraction cannot be divided by zero.');
-  return ok({ value: value + head.value / below.value, hasFraction: true, next: i + 3 });
+  const vulgar = cursor.take((t) => t.kind === 'fraction');
+  if (vulgar) return { value: value + vulgar.value, hasFraction: true };
+  const above = cursor.next();
+  const slash = cursor.next();
+  const below = cursor.take((t) => t.kind === 'number');
+  if (!below) cursor.stop('length.fraction', 'A fraction needs a number after the slash.', slash);
+  if (below?.value === 0) cursor.stop('length.fraction', 'A fraction cannot be divided by zero.', below);
+  return { value: value + (above?.value ?? 0) / (below?.value || 1), hasFraction: true };
 }
 
 function addUp(quantities: readonly Quantity[], bareUnit: Unit): Result<number> {

@@ -5,6 +5,7 @@ export type Unit = 'mm' | 'cm' | 'm' | 'in' | 'ft';
 
 export interface LengthToken {
   readonly kind: 'number' | 'fraction' | 'slash' | 'unit';
+  readonly text: string;
   readonly value: number;
   readonly unit?: Unit;
   readonly span: readonly [number, number];
@@ -44,25 +45,26 @@ export function tokenizeLength(text: string): Result<readonly LengthToken[]> {
     const number = /^(?:\d+(?:[.,]\d*)?|[.,]\d+)/.exec(rest);
     if (number) {
       const span = [at, at + number[0].length] as const;
-      tokens.push({ kind: 'number', value: Number(number[0].replace(',', '.')), span });
+      tokens.push({ kind: 'number', text: number[0], value: Number(number[0].replace(',', '.')), span });
       at = span[1];
       continue;
     }
     const vulgar = VULGAR[rest[0]!];
     if (vulgar !== undefined) {
-      tokens.push({ kind: 'fraction', value: vulgar, span: [at, at + 1] });
+      tokens.push({ kind: 'fraction', text: rest[0]!, value: vulgar, span: [at, at + 1] });
       at += 1;
       continue;
     }
     if (rest[0] === '/' || rest[0] === '⁄') {
-      tokens.push({ kind: 'slash', value: 0, span: [at, at + 1] });
+      tokens.push({ kind: 'slash', text: rest[0]!, value: 0, span: [at, at + 1] });
       at += 1;
       continue;
     }
     const word = UNIT_WORDS.map(([re, unit]) => ({ match: re.exec(rest), unit })).find((w) => w.match);
     if (!word?.match) return unreadable(text, at);
-    tokens.push({ kind: 'unit', value: 0, unit: word.unit, span: [at, at + word.match[0].length] });
-    at += word.match[0].length;
+    const [found] = word.match;
+    tokens.push({ kind: 'unit', text: found, value: 0, unit: word.unit, span: [at, at + found.length] });
+    at += found.length;
   }
   return ok(tokens);
 }

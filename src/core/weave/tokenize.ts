@@ -5,8 +5,8 @@ export interface WeaveToken {
   readonly text: string;
   readonly line: number;
   readonly column: number;
-  /** Offset in the whole text, for editors. */
-  readonly start: number;
+  /** Place in the whole text, for editors. */
+  readonly span: readonly [number, number];
 }
 
 const TOKEN = /^(?:[-+]?(?:\d+\.?\d*|\.\d+)(?![A-Za-z_])|[A-Za-z_][A-Za-z0-9_-]*|[,:|=])/;
@@ -46,7 +46,14 @@ export function tokenize(text: string): Result<readonly (readonly WeaveToken[])[
         };
       }
       const kind = /^[-+.\d]/.test(found[0]) ? 'number' : /^[A-Za-z_]/.test(found[0]) ? 'word' : 'punct';
-      tokens.push({ kind, text: found[0], line: index + 1, column: at + 1, start: offset + at });
+      const start = offset + at;
+      tokens.push({
+        kind,
+        text: found[0],
+        line: index + 1,
+        column: at + 1,
+        span: [start, start + found[0].length],
+      });
       at += found[0].length;
     }
     if (tokens.length > 0) lines.push(tokens);
