@@ -1,24 +1,27 @@
-/** A saved design. `design` is kept as it was written, even if a newer version of the program wrote it. */
-export interface DesignRecord {
+/** What every kept document's record has. */
+export interface KeptRecord {
   readonly id: string;
   /** Counts every save; two tabs that hold different revisions never overwrite each other. */
-  readonly revision: number;
+  readonly revision?: number;
   /** Milliseconds since 1970. */
   readonly updatedAt: number;
-  readonly name: string;
-  readonly design: unknown;
   /** The tab that wrote this. */
   readonly writer?: string;
+}
+
+/** A saved design. `design` is kept as it was written, even if a newer version of the program wrote it. */
+export interface DesignRecord extends KeptRecord {
+  readonly revision: number;
+  readonly name: string;
+  readonly design: unknown;
   /** The design as it was before this save, to go back to if this one should not open. */
   readonly previous?: unknown;
 }
 
-/** A piece that is being tied. `tying` is checked when it is opened. */
-export interface PieceRecord {
-  readonly id: string;
+/** A piece that is being tied. `tying` is checked when it is opened. Pieces of before saves were counted have no revision. */
+export interface PieceRecord extends KeptRecord {
   readonly designId: string;
   readonly name: string;
-  readonly updatedAt: number;
   /** The step it stands at, in words, for lists. */
   readonly place: string;
   readonly tying: unknown;

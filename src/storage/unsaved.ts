@@ -1,5 +1,6 @@
-import type { Database, DesignRecord, Transaction, UnsavedRow } from './db.ts';
+import type { Database, Transaction, UnsavedRow } from './db.ts';
 import { clearJournal, readJournal } from './journal.ts';
+import type { KeptRecord } from './records.ts';
 import { TAB } from './tab.ts';
 
 /** Everything that any tab wrote for a document. */
@@ -35,23 +36,23 @@ export async function dropUnsaved(tx: Transaction, documentId: string, upTo: num
 }
 
 /**
- * The newest edit of a tab that died, if the stored design is the one that it was made on: the tab's own last save, or
+ * The newest edit of a tab that died, if the stored document is the one that it was made on: the tab's own last save, or
  * the revision that it had seen. After anybody else's save it is not, and is left where it is.
  */
-export async function unsavedEdit(db: Database, stored: DesignRecord): Promise<unknown> {
+export async function unsavedEdit(db: Database, stored: KeptRecord): Promise<unknown> {
   const rows = await db.use((c) => c.getAll('unsaved', rowsOf(stored.id)));
   const journal = readJournal(stored.id);
   const candidates: Omit<UnsavedRow, 'documentId'>[] = rows.filter((r) => continues(r, stored));
   if (journal && continues(journal, stored))
-    candidates.push({ at: Number.POSITIVE_INFINITY, tab: '', ...journal, document: journal.design });
+    candidates.push({ at: Number.POSITIVE_INFINITY, tab: '', ...journal });
   return candidates.sort((a, b) => a.at - b.at).at(-1)?.document;
 }
 
-function continues(edit: { revision: number; tab?: string; at?: number }, stored: DesignRecord): boolean {
+function continues(edit: { revision: number; tab?: string; at?: number }, stored: KeptRecord): boolean {
   // Older versions did not say who wrote: at most one save of the dying tab can have got through after its entry.
-  if (edit.tab === undefined) return edit.revision >= stored.revision - 1;
+  if (edit.tab === undefined) return edit.revision >= (stored.revision ?? 0) - 1;
   if (edit.tab === stored.writer) return edit.at! > stored.updatedAt;
-  return edit.revision === stored.revision;
+  return edit.revision === (stored.revision ?? 0);
 }
 
 /** Takes away what dead tabs left, once it was restored (`all`) or is too old to mean anything. */

@@ -1,19 +1,19 @@
-import type { Design } from '../../core/formats/design.ts';
 import { answered, type DesignRecord } from '../../storage/db.ts';
-import { failure, type SaveOutcome } from '../../storage/designs.ts';
+import { type SaveOutcome, saveFailure } from '../../storage/kept.ts';
+import type { KeptRecord } from '../../storage/records.ts';
 
-export type SaveState =
+export type SaveState<R extends KeptRecord = DesignRecord> =
   | { readonly kind: 'saved'; readonly at: number | undefined }
   | { readonly kind: 'saving' }
-  | { readonly kind: 'conflict'; readonly theirs: DesignRecord | undefined }
+  | { readonly kind: 'conflict'; readonly theirs: R | undefined }
   | { readonly kind: 'failed'; readonly reason: 'full' | 'invalid' | 'other'; readonly message: string };
 
-export interface SaverPorts {
+export interface SaverPorts<D, R extends KeptRecord> {
   /** Writes one edit at once and on its own; called for every edit, before the save that follows. */
-  readonly append: (seenRevision: number, design: Design) => void;
-  readonly save: (seenRevision: number, design: Design) => Promise<SaveOutcome>;
-  readonly onState: (state: SaveState) => void;
-  readonly onSaved: (record: DesignRecord) => void;
+  readonly append: (seenRevision: number, document: D) => void;
+  readonly save: (seenRevision: number, document: D) => Promise<SaveOutcome<R>>;
+  readonly onState: (state: SaveState<R>) => void;
+  readonly onSaved: (record: R) => void;
 }
 
 /** A save that takes longer than this is said to have failed; if it arrives all the same, it is known as ours. */
@@ -28,17 +28,17 @@ export interface SaverTimes {
 const AT_ONCE: SaverTimes = { restMs: 0, timeoutMs: SAVE_TIMEOUT_MS };
 
 /**
- * Appends every edit at once, and saves the whole design behind that, one save at a time: while one runs only the newest
- * design waits. After a conflict nothing is saved until the maker has chosen.
+ * Appends every edit at once, and saves the whole document behind that, one save at a time: while one runs only the newest
+ * waits. After a conflict nothing is saved until the maker has chosen.
  */
-export class Saver {
-  private waiting: Design | undefined;
+export class Saver<D, R extends KeptRecord> {
+  private waiting: D | undefined;
   private busy = false;
   private stopped = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(
-    private readonly ports: SaverPorts,
+    private readonly ports: SaverPorts<D, R>,
     private revision: number,
     private readonly times: SaverTimes = AT_ONCE,
   ) {}
@@ -51,9 +51,9 @@ export class Saver {
     return this.revision;
   }
 
-  request(design: Design): void {
-    this.ports.append(this.revision, design);
-    this.waiting = design;
+  request(document: D): void {
+    this.ports.append(this.revision, document);
+    this.waiting = document;
     if (this.busy || this.stopped) return;
     if (this.times.restMs === 0) void this.drain();
     else this.rest();
@@ -81,11 +81,11 @@ export class Saver {
    */
   flush(): void {
     this.stopTimer();
-    const design = this.waiting;
-    if (!design || this.stopped) return;
+    const document = this.waiting;
+    if (document === undefined || this.stopped) return;
     this.waiting = undefined;
-    void this.ports.save(this.busy ? this.revision + 1 : this.revision, design).then((outcome) => {
-      if (outcome.kind === 'saved') this.revision = outcome.record.revision;
+    void this.ports.save(this.busy ? this.revision + 1 : this.revision, document).then((outcome) => {
+      if (outcome.kind === 'saved') this.revision = outcome.record.revision ?? 0;
     });
   }
 
@@ -102,18 +102,18 @@ export class Saver {
     if (this.busy) return;
     this.busy = true;
     this.ports.onState({ kind: 'saving' });
-    while (this.waiting && !this.stopped) {
-      const design = this.waiting;
+    while (this.waiting !== undefined && !this.stopped) {
+      const document = this.waiting;
       this.waiting = undefined;
-      const outcome = await answered(this.ports.save(this.revision, design), this.times.timeoutMs).catch(
-        failure,
+      const outcome = await answered(this.ports.save(this.revision, document), this.times.timeoutMs).catch(
+        saveFailure,
       );
       if (outcome.kind === 'saved') {
-        this.revision = outcome.record.revision;
+        this.revision = outcome.record.revision ?? 0;
         this.ports.onSaved(outcome.record);
         continue;
       }
-      this.waiting ??= design;
+      this.waiting ??= document;
       this.stopped = true;
       this.ports.onState(outcome);
     }

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { withStyle } from '../../core/plan/adapt.ts';
 import { LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
-import { openDatabase } from '../../storage/db.ts';
+import { type DesignRecord, openDatabase } from '../../storage/db.ts';
 import {
   clearDesigns,
   getDesign,
@@ -193,7 +193,7 @@ describe('the saver', () => {
   it('keeps only the newest of what waits, and ends saved', async () => {
     const written: string[] = [];
     const states: SaveState[] = [];
-    const saver = new Saver(
+    const saver = new Saver<Design, DesignRecord>(
       {
         append: () => undefined,
         save: async (revision, design) => {
@@ -221,7 +221,7 @@ describe('the saver', () => {
 
   it('starts what waits at once when the page goes, after the save that runs', async () => {
     const written: [string, number][] = [];
-    const saver = new Saver(
+    const saver = new Saver<Design, DesignRecord>(
       {
         append: () => undefined,
         save: async (revision, design) => {
@@ -253,7 +253,7 @@ describe('the saver', () => {
   it('stops at a conflict and goes on only when told to', async () => {
     let theirs = true;
     const written: string[] = [];
-    const saver = new Saver(
+    const saver = new Saver<Design, DesignRecord>(
       {
         append: () => undefined,
         save: async (revision, design) => {

@@ -6,14 +6,9 @@ import { formatMake, makeRecord, readMake } from '../../core/formats/make.ts';
 import { readTying } from '../../core/formats/tying.ts';
 import { LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
 import { type Database, openDatabase } from '../../storage/db.ts';
-import {
-  finishPiece,
-  getPiece,
-  listMakes,
-  listPieces,
-  removePiece,
-  writeTyingJournal,
-} from '../../storage/pieces.ts';
+import { readJournal, writeJournal } from '../../storage/journal.ts';
+import { finishPiece, getPiece, listMakes, listPieces, removePiece } from '../../storage/pieces.ts';
+import { appendUnsaved } from '../../storage/unsaved.ts';
 import { beginPiece, openPiece, type TyingPiece } from './tying.ts';
 
 const kept = new Map<string, string>();
@@ -22,6 +17,8 @@ vi.stubGlobal('localStorage', {
   setItem: (k: string, v: string) => void kept.set(k, v),
   removeItem: (k: string) => void kept.delete(k),
 });
+
+vi.stubGlobal('window', { addEventListener: () => undefined, removeEventListener: () => undefined });
 
 const design: Design = (() => {
   const read = parseDesign(readFileSync('examples/pavel-first-band.json', 'utf8'));
@@ -36,6 +33,7 @@ beforeEach(async () => {
   await db.clear('pieces');
   await db.clear('makes');
   await db.clear('settings');
+  await db.clear('unsaved');
 });
 
 async function begun(): Promise<string> {
@@ -71,14 +69,66 @@ describe('a piece on the table', () => {
     const read = readTying(stored.tying);
     if (!read.ok) throw new Error('tying');
     const ahead = { ...read.value, progress: { ...read.value.progress, at: 'row-20' } };
-    writeTyingJournal({ ...stored, updatedAt: stored.updatedAt + 5, tying: ahead });
+    writeJournal(id, stored.revision!, ahead, Date.now() + 5);
     const piece = await opened(id);
     expect(at(piece)).toBe('row-20');
+    await settle();
     piece.close();
-    writeTyingJournal({ ...stored, updatedAt: stored.updatedAt - 5, tying: ahead });
+    await db.put('pieces', stored);
+    writeJournal(id, stored.revision! - 1, ahead, stored.updatedAt - 5);
     const other = await opened(id);
     expect(at(other)).toBe('gather');
     other.close();
+  });
+
+  it('an edit that a killed browser had only begun to save is there again, and its row goes', async () => {
+    const id = await begun();
+    const stored = (await getPiece(db, id))!;
+    const tying = readTying(stored.tying);
+    if (!tying.ok) throw new Error('tying');
+    const ahead = { ...tying.value, progress: { ...tying.value.progress, at: 'row-12' } };
+    await appendUnsaved(db, id, stored.revision!, ahead, stored.updatedAt + 1);
+    const piece = await opened(id);
+    expect(at(piece)).toBe('row-12');
+    await settle();
+    expect(await db.getAll('unsaved')).toEqual([]);
+    expect((await getPiece(db, id))!.place).toContain('Row 12');
+    piece.close();
+  });
+
+  it('of a version before saves were counted opens, with its journal, and is counted from then on', async () => {
+    const id = await begun();
+    const { revision: _revision, writer: _writer, ...old } = (await getPiece(db, id))!;
+    const tying = readTying(old.tying);
+    if (!tying.ok) throw new Error('tying');
+    const ahead = { ...tying.value, progress: { ...tying.value.progress, at: 'row-9' } };
+    await db.put('pieces', old);
+    kept.set(`warp-beam-tying:${id}`, JSON.stringify({ ...old, updatedAt: old.updatedAt + 5, tying: ahead }));
+    const piece = await opened(id);
+    expect(at(piece)).toBe('row-9');
+    piece.dispatch({ type: 'go', to: 'row-10', now: Date.now() });
+    await settle();
+    piece.close();
+    expect((await getPiece(db, id))!.revision).toBe(1);
+    const again = await opened(id);
+    expect(at(again)).toBe('row-10');
+    again.close();
+  });
+
+  it('two tabs on one piece: whoever touched it last has it', async () => {
+    const id = await begun();
+    const [one, two] = [await opened(id), await opened(id)];
+    one.dispatch({ type: 'go', to: 'row-3', now: Date.now() });
+    two.dispatch({ type: 'go', to: 'row-4', now: Date.now() });
+    await settle();
+    const last = readTying((await getPiece(db, id))!.tying);
+    expect(last.ok && ['row-3', 'row-4']).toContain(last.ok && last.value.progress.at);
+    one.dispatch({ type: 'go', to: 'row-6', now: Date.now() });
+    await settle();
+    expect(at(two)).toBe('row-6');
+    expect(two.store.getState().notice).toContain('Another tab');
+    one.close();
+    two.close();
   });
 
   it('keeps the design that was cut, whatever becomes of it on the Bench, and the way of working', async () => {
@@ -150,11 +200,8 @@ describe('a piece on the table', () => {
     const id = await begun();
     const piece = await opened(id);
     piece.dispatch({ type: 'go', to: 'row-5', now: Date.now() });
-    const journal = JSON.parse([...kept.values()][0] ?? '{}') as {
-      id: string;
-      tying: { progress: { at: string } };
-    };
-    expect([journal.id, journal.tying.progress.at]).toEqual([id, 'row-5']);
+    const journal = readJournal(id)!.document as { progress: { at: string } };
+    expect(journal.progress.at).toBe('row-5');
     await settle();
     piece.close();
   });

@@ -14,12 +14,12 @@ import {
 } from '../../core/steps/progress.ts';
 import { type Guide, guideFor } from '../../core/steps/steps.ts';
 import { USUAL_WAY, type WayOfWorking } from '../../core/steps/types.ts';
-import { openChannel } from '../../storage/channel.ts';
-import { answered, type Database, type PieceRecord } from '../../storage/db.ts';
+import type { Database, PieceRecord } from '../../storage/db.ts';
 import { newId } from '../../storage/ids.ts';
-import { getPiece, savePiece, writeTyingJournal } from '../../storage/pieces.ts';
+import { getPiece, savePiece } from '../../storage/pieces.ts';
 import { readWay, writeWay } from '../../storage/settings.ts';
-import { SAVE_TIMEOUT_MS } from './saver.ts';
+import { type Keeping, Kept, type OpenedDocument, openKept } from './kept.ts';
+import type { SaveState } from './saver.ts';
 
 export interface TyingState {
   readonly id: string;
@@ -40,13 +40,6 @@ export interface TyingPiece {
   readonly close: () => void;
 }
 
-interface Message {
-  readonly id: string;
-  readonly updatedAt: number;
-}
-
-const CHANNEL = 'warp-beam-pieces';
-
 /** Begins a piece from a design, in the way in which the maker worked last, and keeps it; hands back its id. */
 export async function beginPiece(
   db: Database,
@@ -62,12 +55,11 @@ export async function beginPiece(
   if (!made.ok) return made;
   const { steps } = made.value.guide;
   const id = newId();
-  try {
-    await savePiece(db, { id, designId, name: design.name, updatedAt: now, place: steps[0]!.title, tying });
-  } catch (error) {
-    return fail({ code: 'storage', path: '', message: `This piece cannot be kept: ${failure(error)}` });
-  }
-  return ok(id);
+  const place = steps[0]!.title;
+  const outcome = await savePiece(db, { id, designId, name: design.name, place, tying }, 0, now);
+  if (outcome.kind === 'saved') return ok(id);
+  const why = outcome.kind === 'failed' ? failureText(outcome) : '';
+  return fail({ code: 'storage', path: '', message: `This piece cannot be kept: ${why}` });
 }
 
 function guided(
@@ -82,17 +74,38 @@ function guided(
   return guide.ok ? ok({ plan: made.value, guide: guide.value }) : guide;
 }
 
+/** How a piece is kept: as the last tab left it. `placeOf` says in words where it stands. */
+const keepingOf = (
+  db: Database,
+  record: Pick<PieceRecord, 'designId' | 'name'>,
+  placeOf: (tying: Tying) => string,
+): Keeping<Tying, PieceRecord> => ({
+  db,
+  channel: 'warp-beam-pieces',
+  restMs: 0,
+  read: readTying,
+  documentOf: (piece) => piece.tying,
+  get: (id) => getPiece(db, id),
+  save: (id, revision, tying) =>
+    savePiece(db, { ...record, id, place: placeOf(tying), tying }, revision, Date.now()),
+});
+
 /** Opens a piece where it was left; one that cannot be read is left as it is. */
 export async function openPiece(db: Database, id: string, know: Knowledge): Promise<Result<TyingPiece>> {
-  const record = await getPiece(db, id);
-  if (!record)
-    return fail({ code: 'piece.gone', path: '', message: 'This piece is not on the table any more.' });
-  const tying = readTying(record.tying);
-  if (!tying.ok) return tying;
-  const found = atItsStep(tying.value, know);
+  const opened = await openKept(
+    keepingOf(db, { designId: '', name: '' }, () => ''),
+    id,
+  );
+  if (!opened.ok)
+    return opened.stored
+      ? opened
+      : fail({ code: 'piece.gone', path: '', message: 'This piece is not on the table any more.' });
+  const { stored, document, unsaved } = opened.value;
+  const found = atItsStep(unsaved ?? document, know);
   if (!found.ok) return found;
   const { made, progress } = found.value;
-  return ok(createPiece(db, record, resumed({ ...tying.value, progress }, record), made, know));
+  const tying = resumed({ ...(unsaved ?? document), progress }, stored);
+  return ok(createPiece(db, opened.value, tying, made, know));
 }
 
 /** At most this share of rows more is looked through for the step that a piece was left at. */
@@ -133,76 +146,49 @@ function resumed(tying: Tying, record: PieceRecord): Tying {
   return { ...tying, progress: { ...progress, since: now - Math.max(0, last - progress.since) } };
 }
 
+const THEIRS = 'Another tab went on with this piece; shown here as it is now.';
+
+type Made = { readonly plan: Plan; readonly guide: Guide };
+
 function createPiece(
   db: Database,
-  record: PieceRecord,
+  opened: OpenedDocument<Tying, PieceRecord>,
   tying: Tying,
-  made: { readonly plan: Plan; readonly guide: Guide },
+  made: Made,
   know: Knowledge,
 ): TyingPiece {
-  const { id, designId, name } = record;
-  const store = createStore<TyingState>(() => ({
-    id,
-    designId,
-    tying,
-    ...made,
-    save: 'saved',
-    notice: undefined,
-  }));
-  const channel = openChannel<Message>(CHANNEL);
-  let newest = record.updatedAt;
-  let last = record;
-  let pending = 0;
-
-  /** Writes at once, without waiting for what is being written: the store takes them in order. */
-  async function write(piece: PieceRecord) {
-    last = piece;
-    pending++;
-    store.setState({ save: 'saving' });
-    const outcome = await answered(savePiece(db, piece), SAVE_TIMEOUT_MS).then(() => undefined, failure);
-    pending--;
-    if (outcome === undefined) channel.post({ id, updatedAt: piece.updatedAt });
-    if (piece === last) store.setState({ save: outcome === undefined ? 'saved' : { failed: outcome } });
-    else if (pending === 0 && store.getState().save === 'saving') store.setState({ save: 'saved' });
-  }
-
+  const { id, designId, name } = opened.stored;
+  const save = 'saved';
+  const store = createStore<TyingState>(() => ({ id, designId, tying, ...made, save, notice: undefined }));
+  const placeOf = ({ progress }: Tying) => {
+    const { steps } = store.getState().guide;
+    return steps[stepIndex(steps, progress)]!.title;
+  };
+  const kept = new Kept(keepingOf(db, { designId, name }, placeOf), opened, {
+    onState: (state) => {
+      // Whoever touched it last has it: a step is made again more easily than two tabs are compared.
+      if (state.kind === 'conflict' && state.theirs) kept.resume(state.theirs.revision ?? 0);
+      else store.setState({ save: saveText(state) });
+    },
+    onTheirs: (next) => {
+      const again = guided(next.design, know, next.progress.way, next.progress.rowsOf);
+      store.setState({ tying: next, ...(again.ok ? again.value : {}), notice: THEIRS });
+    },
+  });
   /** Goes on with `next`, and with the guide that it needs if that is another. */
-  function keep(next: Tying, made?: { readonly plan: Plan; readonly guide: Guide }) {
-    // What cannot be read back is never committed.
-    const read = readTying(next);
-    if (!read.ok) {
-      const why = read.issues.map((i) => `${i.path} ${i.message}`.trim()).join(' ');
-      store.setState({ notice: `That was not done: ${why}` });
+  const keep = (next: Tying, again: Made | undefined) => {
+    const before = store.getState();
+    // The place in words is looked up in the guide that is shown.
+    if (again) store.setState(again);
+    const issues = kept.request(next);
+    if (!issues) {
+      store.setState({ tying: next });
       return;
     }
-    newest = Math.max(Date.now(), newest + 1);
-    const { steps } = (made ?? store.getState()).guide;
-    const place = steps[stepIndex(steps, next.progress)]!.title;
-    const piece = { id, designId, name, updatedAt: newest, place, tying: next };
-    writeTyingJournal(piece);
-    store.setState({ ...made, tying: next });
-    void write(piece);
-  }
-
-  async function follow() {
-    const theirs = await getPiece(db, id);
-    const read = theirs && readTying(theirs.tying);
-    if (!theirs || !read?.ok || theirs.updatedAt <= newest) return;
-    newest = theirs.updatedAt;
-    const again = guided(read.value.design, know, read.value.progress.way, read.value.progress.rowsOf);
-    store.setState({
-      tying: read.value,
-      ...(again.ok ? again.value : {}),
-      notice: 'Another tab went on with this piece; shown here as it is now.',
-    });
-  }
-
-  channel.onMessage = (data) => {
-    if (data.id === id && data.updatedAt > newest) void follow();
+    const why = issues.map((i) => `${i.path} ${i.message}`.trim()).join(' ');
+    store.setState({ ...before, notice: `That was not done: ${why}` });
   };
-  // What another tab did between the reading and now was not heard.
-  void follow();
-
+  if (opened.unsaved) kept.request(tying);
   return {
     store,
     dispatch: (action) => {
@@ -215,16 +201,19 @@ function createPiece(
           : undefined;
       // The next piece begins in the same way; if it cannot be remembered, this one still has it.
       if (action.type === 'way') void writeWay(db, action.way).catch(() => undefined);
-      keep(
-        { ...now, progress: again?.ok ? placed(progress, again.value.guide, guide) : progress },
-        again?.ok ? again.value : undefined,
-      );
+      const at = again?.ok ? placed(progress, again.value.guide, guide) : progress;
+      keep({ ...now, progress: at }, again?.ok ? again.value : undefined);
     },
     dismiss: () => store.setState({ notice: undefined }),
-    retry: () => void write(last),
-    close: () => channel.close(),
+    retry: () => kept.resume(),
+    close: () => kept.close(),
   };
 }
+
+const saveText = (state: SaveState<PieceRecord>): TyingState['save'] =>
+  state.kind === 'saved' || state.kind === 'saving'
+    ? state.kind
+    : { failed: state.kind === 'failed' ? failureText(state) : 'it was taken off the table in another tab.' };
 
 /** A row that is not tied any more leads on to what came after the rows. */
 function placed(progress: Progress, guide: Guide, before: Guide): Progress {
@@ -234,7 +223,5 @@ function placed(progress: Progress, guide: Guide, before: Guide): Progress {
   return { ...progress, at: next?.id ?? guide.steps.at(-1)!.id };
 }
 
-function failure(error: unknown): string {
-  const { name, message } = error as DOMException;
-  return name === 'QuotaExceededError' ? 'the browser’s storage is full.' : message;
-}
+const failureText = ({ reason, message }: { readonly reason: string; readonly message: string }): string =>
+  reason === 'full' ? 'the browser’s storage is full.' : message;

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { formatMake, readMake } from '../../../core/formats/make.ts';
 import { readTying } from '../../../core/formats/tying.ts';
 import type { MakeRecord, PieceRecord } from '../../../storage/db.ts';
-import { removePiece, savePiece } from '../../../storage/pieces.ts';
+import { removePiece, restorePiece } from '../../../storage/pieces.ts';
 import { download, fileStem, storedFile } from '../../export/download.ts';
 import { piecePath } from '../../paths.ts';
 import { useDatabase, useMakes, usePieces } from '../../state/services.tsx';
@@ -25,7 +25,7 @@ export default function TieListPage() {
       action: {
         text: 'Undo',
         run: async () => {
-          await savePiece(db, piece);
+          await restorePiece(db, piece);
           await mutate();
         },
       },
