@@ -14,8 +14,8 @@ import { loadWeave, solvedFacts } from '../src/core/patterns/index.ts';
 import { solveWeave } from '../src/core/patterns/solve.ts';
 import { PATTERN_SOURCES } from '../src/core/patterns/sources.ts';
 import { plan } from '../src/core/plan/plan.ts';
-import { rowPicture } from '../src/core/steps/rowPicture.ts';
-import { guideFor } from '../src/core/steps/steps.ts';
+import { guideFor } from '../src/core/steps/list/steps.ts';
+import { rowPicture } from '../src/core/steps/rows/rowPicture.ts';
 import { USUAL_WAY } from '../src/core/steps/types.ts';
 
 const FRAME_MS = 1000 / 60;

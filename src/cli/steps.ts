@@ -1,7 +1,7 @@
 import { parseDesign } from '../core/formats/design.ts';
 import { stepsJson, stepsText } from '../core/formats/steps.ts';
 import { plan } from '../core/plan/plan.ts';
-import { guideFor } from '../core/steps/steps.ts';
+import { guideFor } from '../core/steps/list/steps.ts';
 import { USUAL_WAY } from '../core/steps/types.ts';
 import { knowledgeFor } from './carried.ts';
 import { print, printIssues, readText } from './io.ts';

@@ -5,7 +5,7 @@ import { parseDesign } from '../../core/formats/design.ts';
 import { centreLineRows, weaveDocument } from '../../core/formats/weave.ts';
 import { loadWeave } from '../../core/patterns/index.ts';
 import { plan } from '../../core/plan/plan.ts';
-import { guideFor } from '../../core/steps/steps.ts';
+import { guideFor } from '../../core/steps/list/steps.ts';
 import { USUAL_WAY } from '../../core/steps/types.ts';
 import { fileStem } from './download.ts';
 import { cardFile, cutListCsv, cutListTextFile, designFile, stepsFile } from './files.ts';

@@ -9,8 +9,8 @@ import { type Design, formatDesign } from '../../core/formats/design.ts';
 import { sequenceRows, spliceRows } from '../../core/formats/sequence.ts';
 import { stepsText } from '../../core/formats/steps.ts';
 import type { Plan, SequencePlan } from '../../core/plan/types.ts';
-import { cardPages, cardSvg } from '../../core/steps/card.ts';
-import type { Guide } from '../../core/steps/steps.ts';
+import { cardPages, cardSvg } from '../../core/steps/card/card.ts';
+import type { Guide } from '../../core/steps/list/steps.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
 import { type ExportFile, fileStem } from './download.ts';
 

@@ -5,6 +5,7 @@ import type { Knowledge } from '../../core/plan/knowledge.ts';
 import { plan } from '../../core/plan/plan.ts';
 import type { Plan } from '../../core/plan/types.ts';
 import { fail, ok, type Result } from '../../core/result.ts';
+import { type Guide, guideFor } from '../../core/steps/list/steps.ts';
 import {
   type Progress,
   type ProgressAction,
@@ -12,7 +13,6 @@ import {
   startProgress,
   stepIndex,
 } from '../../core/steps/progress.ts';
-import { type Guide, guideFor } from '../../core/steps/steps.ts';
 import { USUAL_WAY, type WayOfWorking } from '../../core/steps/types.ts';
 import type { Database, PieceRecord } from '../../storage/db.ts';
 import { newId } from '../../storage/ids.ts';

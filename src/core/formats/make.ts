@@ -1,6 +1,6 @@
 import type { Plan } from '../plan/types.ts';
 import type { Result } from '../result.ts';
-import { workingEnds } from '../steps/ends.ts';
+import { workingEnds } from '../steps/list/ends.ts';
 import type { Progress } from '../steps/progress.ts';
 import { type Design, readDesign } from './design.ts';
 import { type DocumentKind, readDocument, within } from './envelope.ts';

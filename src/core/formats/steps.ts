@@ -1,4 +1,4 @@
-import type { Guide } from '../steps/steps.ts';
+import type { Guide } from '../steps/list/steps.ts';
 import type { UnitSystem } from '../units/index.ts';
 import { whyText } from '../why/why.ts';
 import type { Design } from './design.ts';

@@ -5,7 +5,7 @@ import { PRODUCTS } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { readDesign } from '../formats/design.ts';
 import { solvedFacts, WEAVES } from '../patterns/index.ts';
-import { willItReach } from '../steps/reach.ts';
+import { willItReach } from '../steps/reach/reach.ts';
 import { asProduct } from './adapt.ts';
 import { chanceOf } from './chance.ts';
 import { LIBRARY_ONLY } from './knowledge.ts';

@@ -1,4 +1,4 @@
-import type { LeftMeasured, WovenMeasured } from './learn.ts';
+import type { LeftMeasured, WovenMeasured } from './reach/learn.ts';
 import { PHASES, type Phase, type Step, type WayOfWorking } from './types.ts';
 
 /** A slip that was found, and what became of it. */

@@ -1,6 +1,6 @@
 import type { Why } from '../why/why.ts';
-import type { Caution } from './cautions.ts';
-import type { Side } from './moves.ts';
+import type { Caution } from './list/cautions.ts';
+import type { Side } from './rows/moves.ts';
 
 export type Phase = 'gather' | 'cut' | 'set up' | 'tie' | 'close' | 'finish' | 'check';
 

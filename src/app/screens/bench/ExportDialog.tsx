@@ -1,7 +1,7 @@
 import { Description, Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useMemo } from 'react';
 import { carryWeave } from '../../../core/patterns/own.ts';
-import { guideFor } from '../../../core/steps/steps.ts';
+import { guideFor } from '../../../core/steps/list/steps.ts';
 import { USUAL_WAY } from '../../../core/steps/types.ts';
 import { download } from '../../export/download.ts';
 import {

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
-import { cardPages } from '../../../core/steps/card.ts';
-import { PAGE } from '../../../core/steps/paper.ts';
-import { guideFor } from '../../../core/steps/steps.ts';
+import { cardPages } from '../../../core/steps/card/card.ts';
+import { PAGE } from '../../../core/steps/card/paper.ts';
+import { guideFor } from '../../../core/steps/list/steps.ts';
 import { USUAL_WAY } from '../../../core/steps/types.ts';
 import { usePictures, useWorkshop } from '../../state/knowledge.tsx';
 import { useUnits } from '../../ui/units.tsx';

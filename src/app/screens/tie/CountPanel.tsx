@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { alternates, type CountEvidence, findCount } from '../../../core/steps/lostCount.ts';
-import type { Side } from '../../../core/steps/moves.ts';
-import { willItReach } from '../../../core/steps/reach.ts';
+import { alternates, type CountEvidence, findCount } from '../../../core/steps/reach/lostCount.ts';
+import { willItReach } from '../../../core/steps/reach/reach.ts';
+import type { Side } from '../../../core/steps/rows/moves.ts';
 import { Button } from '../../ui/Button.tsx';
 import { onlyDigits } from '../../ui/keys.ts';
 import { LengthField } from '../../ui/LengthField.tsx';

@@ -1,4 +1,4 @@
-import { alternates, signSide } from '../../../core/steps/lostCount.ts';
+import { alternates, signSide } from '../../../core/steps/reach/lostCount.ts';
 import { useHere } from './TieContext.tsx';
 
 /** Row, rows to go, the side that comes next and how it can be seen on the work. */

@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { type Finished, makeRecord } from '../../../core/formats/make.ts';
 import { triedOn } from '../../../core/plan/triedOn.ts';
-import { workingEnds } from '../../../core/steps/ends.ts';
+import { workingEnds } from '../../../core/steps/list/ends.ts';
 import { newId } from '../../../storage/ids.ts';
 import { finishPiece } from '../../../storage/pieces.ts';
 import { MAKES_KEY, PIECES_KEY, useDatabase } from '../../state/services.tsx';

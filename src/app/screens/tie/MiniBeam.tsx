@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { beamScene } from '../../../core/drawing/beam.ts';
 import { placed, placesOf } from '../../../core/drawing/place.ts';
 import { PER_MM } from '../../../core/drawing/shape.ts';
-import { grownTo } from '../../../core/steps/events.ts';
+import { grownTo } from '../../../core/steps/list/events.ts';
 import { usePictures } from '../../state/knowledge.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useHere } from './TieContext.tsx';

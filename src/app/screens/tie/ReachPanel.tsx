@@ -1,7 +1,7 @@
 import { CircleAlert, CircleCheck } from 'lucide-react';
 import { useState } from 'react';
 import { findProduct } from '../../../core/fit/products.ts';
-import { type Verdict, willItReach } from '../../../core/steps/reach.ts';
+import { type Verdict, willItReach } from '../../../core/steps/reach/reach.ts';
 import { Button } from '../../ui/Button.tsx';
 import { chanceText } from '../../ui/chance.ts';
 import { LengthField } from '../../ui/LengthField.tsx';

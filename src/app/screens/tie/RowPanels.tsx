@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { PER_MM } from '../../../core/drawing/shape.ts';
-import { rowCords } from '../../../core/steps/rowCords.ts';
-import { rowPicture } from '../../../core/steps/rowPicture.ts';
+import { rowCords } from '../../../core/steps/rows/rowCords.ts';
+import { rowPicture } from '../../../core/steps/rows/rowPicture.ts';
 import { whyText } from '../../../core/why/why.ts';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useHere } from './TieContext.tsx';

@@ -1,5 +1,5 @@
 import { CircleAlert } from 'lucide-react';
-import { willItReach } from '../../../core/steps/reach.ts';
+import { willItReach } from '../../../core/steps/reach/reach.ts';
 import { measuredHere } from './measured.ts';
 import type { PanelName } from './panels.ts';
 import { useHere } from './TieContext.tsx';

@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useState } from 'react';
-import { OWN_NAMES, OWN_RANGE } from '../../../core/steps/ownMeasures.ts';
+import { OWN_NAMES, OWN_RANGE } from '../../../core/steps/list/ownMeasures.ts';
 import type { OwnMeasures, WayOfWorking } from '../../../core/steps/types.ts';
 import { Button } from '../../ui/Button.tsx';
 import { LengthField } from '../../ui/LengthField.tsx';

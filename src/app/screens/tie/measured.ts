@@ -1,4 +1,4 @@
-import type { LeftMeasured, WovenMeasured } from '../../../core/steps/learn.ts';
+import type { LeftMeasured, WovenMeasured } from '../../../core/steps/reach/learn.ts';
 import type { Here } from './TieContext.tsx';
 
 /** What was measured on this band and pass, and which strands are tied in it. */

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { SolvedWeave } from '../../../core/patterns/types.ts';
-import type { FaultyStretch } from '../../../core/steps/faults.ts';
+import type { FaultyStretch } from '../../../core/steps/slips/faults.ts';
 import { format } from '../../../core/weave/format.ts';
 import { solveInWorker } from '../../../workers/outside/solve.ts';
 

@@ -1,0 +1,188 @@
+import type { Design } from '../../formats/design.gen.ts';
+import { findPattern } from '../../patterns/index.ts';
+import type { SolvedFacts, Tells } from '../../patterns/types.ts';
+import { type Knowledge, LIBRARY_ONLY } from '../../plan/knowledge.ts';
+import type { Plan } from '../../plan/types.ts';
+import { ok, type Result } from '../../result.ts';
+import { parse } from '../../weave/parse.ts';
+import type { WeaveSpec } from '../../weave/types.ts';
+import { counted, len, type Why, why } from '../../why/why.ts';
+import { movesOf, type TyingOrder } from '../rows/moves.ts';
+import { frameFor } from '../rows/variant.ts';
+import { endName, rowText } from '../rows/words.ts';
+import type { Step, WayOfWorking } from '../types.ts';
+import { BLADE, HEAT, SMALL } from './cautions.ts';
+import { closeSteps } from './closing.ts';
+import { type EndAt, ringsOf, rowEvents } from './events.ts';
+import { finishSteps } from './finishing.ts';
+import { cutSteps, gatherStep } from './gather.ts';
+import { setUpSteps } from './setUp.ts';
+
+/** Everything from the first cut to the last look, and the moves of each pass of the weave. */
+export interface Guide {
+  readonly steps: readonly Step[];
+  /** One for each pass; none for a plain band. */
+  readonly tying: readonly TyingOrder[];
+  /** Rows in all, over bands and passes. */
+  readonly rows: number;
+  /** Bumps, ends or strands that tell the next side, if this weave has such a sign. */
+  readonly tells: Tells | undefined;
+}
+
+/** Weaves that are beaten up row by row pack harder than those that their own knots lock. */
+const BEATEN_BELOW = 0.75;
+
+/**
+ * Plan → the ordered list of steps. Pure: the same design, plan and way of working give the same steps with the same
+ * ids. `rowsOf` holds the rows of each band where the maker ties more or fewer than planned. Fails only where the weave's own notation cannot be read.
+ */
+export function guideFor(
+  design: Design,
+  plan: Plan,
+  way: WayOfWorking,
+  know: Knowledge = LIBRARY_ONLY,
+  rowsOf: readonly number[] = [],
+): Result<Guide> {
+  const facts = know.facts(design.pattern.id);
+  const pattern = findPattern(design.pattern.id);
+  const read = facts ? specOf(facts) : undefined;
+  if (read && !read.ok) return read;
+  const spec = read?.value;
+  const tying =
+    spec && !pattern?.isStraight && !plan.metrics.isPlain ? tyings(spec, way, pattern?.tiedIn) : [];
+  const isBeaten = (facts?.squash ?? 1) < BEATEN_BELOW;
+  const bands = plan.bands.flatMap((_, b) => [
+    ...setUpSteps(design, plan, b, tying[0]?.frame.isMirrored ?? false),
+    ...rowSteps(plan, b, rowsOf[b] ?? plan.bands[b]!.rows, tying, isBeaten, pattern?.next, way.withAdult),
+    ...closeSteps(design, plan, b),
+  ]);
+  const cuts = cutSteps(plan, way);
+  const steps = [gatherStep(design, plan, way), ...tidied(cuts), ...bands, ...finishSteps(design, plan, way)];
+  return ok({
+    steps,
+    tying,
+    rows: steps.filter((s) => s.at && s.picture?.kind === 'row').length,
+    tells: pattern?.tells,
+  });
+}
+
+export function specOf(facts: Pick<SolvedFacts, 'notation'>): Result<WeaveSpec> {
+  return parse(facts.notation);
+}
+
+function tyings(
+  spec: WeaveSpec,
+  way: WayOfWorking,
+  tiedIn: readonly (readonly string[])[] | undefined,
+): TyingOrder[] {
+  const frame = frameFor(spec, way, tiedIn);
+  return Array.from({ length: tiedIn?.length ?? 1 }, (_, pass) => movesOf(spec, frame, tiedIn, pass)).filter(
+    (t) => t !== undefined,
+  );
+}
+
+/** Snippets are swept up after the last cut. */
+const tidied = (cuts: readonly Step[]): Step[] =>
+  cuts.map((s, i) => (i === cuts.length - 1 ? { ...s, cautions: [...(s.cautions ?? []), SMALL] } : s));
+
+function rowSteps(
+  plan: Plan,
+  b: number,
+  rows: number,
+  tying: readonly TyingOrder[],
+  isBeaten: boolean,
+  next: string | undefined,
+  withAdult: boolean,
+): Step[] {
+  const suffix = plan.bands.length > 1 ? `-${b + 1}` : '';
+  const steps: Step[] = [];
+  for (const [pass, t] of tying.entries()) {
+    // What lies along the band is put on in the first pass.
+    const events = pass === 0 ? rowEvents(plan, b, isBeaten, rows, endNames(t)) : [];
+    if (pass > 0) steps.push(turnStep(plan, b, pass, rows, t, suffix));
+    for (let row = 1; row <= rows; row++) {
+      for (const e of events.filter((x) => x.afterRow === row - 1)) {
+        steps.push({
+          id: `${e.id}${suffix}`,
+          phase: 'tie',
+          title: e.title,
+          lines: e.lines,
+          alert: e.alert,
+          at: { band: b, pass, row, of: rows },
+          ...(e.look ? { look: e.look } : {}),
+          ...(e.asksLeft ? { asksLeft: true } : {}),
+          ...(e.isHeat ? { cautions: [BLADE, HEAT], ...(withAdult ? { isAdults: true } : {}) } : {}),
+          ...(e.atMm === undefined ? {} : { picture: { kind: 'place' as const, band: b, atMm: e.atMm } }),
+        });
+      }
+      const moves = t.row(row - 1);
+      steps.push({
+        id: `row${suffix}${tying.length > 1 ? `-${pass + 1}` : ''}-${row}`,
+        phase: 'tie',
+        title: `Row ${row} of ${rows}${tying.length > 1 ? (pass === 0 ? ', first bar' : ', over it') : ''}`,
+        lines: rowText(moves).map((text) => why`${text}`),
+        at: { band: b, pass, row, of: rows },
+        look: rowLook(plan, b, rows, pass, row, isBeaten, next),
+        picture: { kind: 'row' },
+      });
+    }
+  }
+  return steps;
+}
+
+/** The end that a strand is as a row begins, as the words name it. */
+const endNames =
+  (t: TyingOrder): EndAt =>
+  (strand, row) => {
+    const moves = t.row(row - 1);
+    const at = moves.order.findIndex((p) => t.cut.spec.strands[p.strand]!.name === strand);
+    return endName(at + 1, moves);
+  };
+
+/** Before the piece is gone over again. */
+function turnStep(plan: Plan, b: number, pass: number, rows: number, t: TyingOrder, suffix: string): Step {
+  const names = t.cut.passes(0).map((p) => t.cut.spec.strands[p.strand]!.name);
+  const cords = plan.cords.filter(
+    (c) => c.band === b && c.parts.some((p) => p.what === 'weave' && names.includes(p.strand ?? '')),
+  );
+  const isNew = cords.every((c) =>
+    c.parts.filter((p) => p.what === 'weave').every((p) => names.includes(p.strand ?? '')),
+  );
+  const letters = cords.map((c) => c.letter).join(' and ');
+  return {
+    id: `again${suffix}-${pass + 1}`,
+    phase: 'tie',
+    title: 'Turn it round and go back over it',
+    lines: [
+      isNew
+        ? why`Put the middle of ${letters} behind the finished bar at its last row, one end to each side.`
+        : why`The ends of ${letters} go back over the finished bar from its last row.`,
+      why`${counted(rows, 'row')} over it, each between two rows of the first layer. The finished end is now at the top.`,
+    ],
+    look: why`The outer bumps lie beside the inner ones, not on top of them.`,
+    alert: 'turn it round',
+    at: { band: b, pass, row: 1, of: rows },
+  };
+}
+
+/** How this row should come out: over a ring's side, spaced, beaten up, or by the weave's own sign. */
+function rowLook(
+  plan: Plan,
+  b: number,
+  rows: number,
+  pass: number,
+  row: number,
+  isBeaten: boolean,
+  next: string | undefined,
+): Why {
+  const ring =
+    pass === 0 ? ringsOf(plan, b, rows).find((r) => row >= r.fromRow && row <= r.toRow) : undefined;
+  const gap = plan.metrics.gapMm ?? 0;
+  const usual = isBeaten
+    ? 'Beat it up against the row before.'
+    : (next ?? 'Draw it up as tight as the row before.');
+  return [
+    ...(ring ? why`Over the flat side of the ${ring.name}, too. ` : []),
+    ...(gap > 0.05 ? why`Leave ${len(gap)} of core bare before it. ` : why`${usual}`),
+  ];
+}
