@@ -3,7 +3,9 @@ import { knotSize } from './knots.ts';
 import { LOOP_AS_IT_IS, loopChecks, loopEnd, loopFor, loopOn, needsTwo } from './loop.ts';
 import { LOOP_SHARE, numberOf, sizes } from './options.ts';
 import { neckMm } from './stopper.ts';
-import type { Closure, LegPart } from './types.ts';
+import type { Closing, Closure, ClosureContext, LegPart } from './types.ts';
+
+type Check = NonNullable<Closing['checks']>[number];
 
 /** Beads by diameter, with the hole that two cords go through. */
 const BEADS = [
@@ -20,6 +22,44 @@ const SIZE = sizes(
   BEADS.map((b) => ({ sizeMm: b.sizeMm, note: why`hole ${len(b.holeMm)}` })),
   18,
 );
+
+/** The cords go through its hole, the loop closes round its neck, and the knot behind it does not slip through. */
+function beadChecks(
+  context: ClosureContext,
+  b: (typeof BEADS)[number],
+  innerMm: number,
+  knotMm: number,
+): Check[] {
+  const need = 2 * context.metrics.diameterMm * PRESSED;
+  const fits = need <= b.holeMm;
+  const better = BEADS.find((x) => x.holeMm >= need);
+  return [
+    {
+      id: 'bead.hole',
+      ok: fits,
+      message: fits
+        ? why`two cords, squeezed to ${len(need)}, fit through its ${len(b.holeMm)} hole`
+        : why`two cords, squeezed to ${len(need)}, don’t fit through its ${len(b.holeMm)} hole: choose a larger bead or thinner cord`,
+      ...(fits || !better
+        ? {}
+        : {
+            fix: {
+              label: why`choose the ${sold(better.sizeMm)} bead`,
+              patch: { closure: { ...context.spec, sizeMm: better.sizeMm } },
+            },
+          }),
+    },
+    ...loopChecks(context, innerMm, Math.PI * b.sizeMm, 'bead'),
+    {
+      id: 'bead.knot',
+      ok: knotMm > b.holeMm,
+      message:
+        knotMm > b.holeMm
+          ? why`the overhand behind it, ${len(knotMm)} wide, can’t be pulled through`
+          : why`the overhand behind it, ${len(knotMm)} wide, would pull through its ${len(b.holeMm)} hole: choose a bead with a smaller hole`,
+    },
+  ];
+}
 
 /** A bead as the stopper, held by an overhand behind it. */
 export const bead: Closure = {
@@ -62,9 +102,6 @@ export const bead: Closure = {
         reachMm: neck + b.sizeMm + knot.bodyMm,
       },
     ];
-    const need = 2 * d * PRESSED;
-    const fits = need <= b.holeMm;
-    const better = BEADS.find((x) => x.holeMm >= need);
     return {
       start: loopEnd(loop, d),
       end: {
@@ -86,32 +123,7 @@ export const bead: Closure = {
       },
       finishedMm: context.finishedMm,
       marks: [{ at: 'end', outMm: neck, label: 'bead sits here' }],
-      checks: [
-        {
-          id: 'bead.hole',
-          ok: fits,
-          message: fits
-            ? why`two cords, squeezed to ${len(need)}, fit through its ${len(b.holeMm)} hole`
-            : why`two cords, squeezed to ${len(need)}, don’t fit through its ${len(b.holeMm)} hole: choose a larger bead or thinner cord`,
-          ...(fits || !better
-            ? {}
-            : {
-                fix: {
-                  label: why`choose the ${sold(better.sizeMm)} bead`,
-                  patch: { closure: { ...context.spec, sizeMm: better.sizeMm } },
-                },
-              }),
-        },
-        ...loopChecks(context, inner.mm, Math.PI * b.sizeMm, 'bead'),
-        {
-          id: 'bead.knot',
-          ok: knot.widthMm > b.holeMm,
-          message:
-            knot.widthMm > b.holeMm
-              ? why`the overhand behind it, ${len(knot.widthMm)} wide, can’t be pulled through`
-              : why`the overhand behind it, ${len(knot.widthMm)} wide, would pull through its ${len(b.holeMm)} hole: choose a bead with a smaller hole`,
-        },
-      ],
+      checks: beadChecks(context, b, inner.mm, knot.widthMm),
       figures: [{ label: 'loop, inside', value: inner.mm, unit: 'mm', why: inner.why }],
       hardware: why`loop ${len(loop.lengthMm)} inside + its own cord ${len(d)}; the bead stands up out of it`,
     };

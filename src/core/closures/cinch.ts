@@ -4,10 +4,53 @@ import { loopOn, needsTwo } from './loop.ts';
 import { knotOption, openOption, textOf } from './options.ts';
 import { gapOption } from './singleSliding.ts';
 import { FINGER_GAP_MM, opening, run, runEnd, tied, tyingTail } from './slide.ts';
-import type { Closure, LegPart } from './types.ts';
+import type { Closing, Closure, ClosureContext, LegPart } from './types.ts';
+
+type Check = NonNullable<Closing['checks']>[number];
 
 const GRIP = 'diamond';
 const STOPPER = knotOption('Stopper', ['overhand-two', 'diamond', 'toggle', 'sliding-2']);
+
+/** What a cinch measures, in mm: its friction loop (`head`), the gap when closed, and how far the ends run through. */
+function cinchSizes(context: ClosureContext) {
+  const d = context.metrics.diameterMm;
+  const grip = knotSize(GRIP, d);
+  const stopper = knotSize(textOf(context.spec, STOPPER), d);
+  const loop = loopOn((Math.PI + 2) * d, d, d);
+  const head = grip.bodyMm + loop.lengthMm + d;
+  const open = opening(context);
+  const gap = Math.max(context.spec.gapMm ?? FINGER_GAP_MM, head + d);
+  const travel = open.flatMm - context.finishedMm;
+  return { d, grip, stopper, loop, head, open, gap, travel, through: gap + travel - head };
+}
+
+/** A finger must get at the loop, and the stopper must not go through it. */
+function cinchChecks(context: ClosureContext, gap: number, stopperMm: number): Check[] {
+  const d = context.metrics.diameterMm;
+  const isRoomy = gap >= FINGER_GAP_MM - 0.5;
+  return [
+    {
+      id: 'cinch.gap',
+      ok: isRoomy,
+      message: isRoomy
+        ? why`closed, the ends of the weave stay ${len(gap)} apart: about a finger`
+        : why`closed, the ends of the weave are only ${len(gap)} apart: no finger gets at the loop`,
+      ...(isRoomy
+        ? {}
+        : {
+            fix: {
+              label: why`keep them ${len(FINGER_GAP_MM)} apart`,
+              patch: { closure: { ...context.spec, gapMm: FINGER_GAP_MM } },
+            },
+          }),
+    },
+    {
+      id: 'stopper.holds',
+      ok: stopperMm > 2 * d,
+      message: why`the stopper, ${len(stopperMm)} wide, can’t be pulled through a loop on two cords, ${len(2 * d)}`,
+    },
+  ];
+}
 
 /** The two core ends run through a friction loop formed at the start and carry a stopper. */
 export const cinch: Closure = {
@@ -22,15 +65,7 @@ export const cinch: Closure = {
   options: [STOPPER, openOption, gapOption],
   unsuited: needsTwo,
   close: (context) => {
-    const d = context.metrics.diameterMm;
-    const grip = knotSize(GRIP, d);
-    const stopper = knotSize(textOf(context.spec, STOPPER), d);
-    const loop = loopOn((Math.PI + 2) * d, d, d);
-    const head = grip.bodyMm + loop.lengthMm + d;
-    const open = opening(context);
-    const gap = Math.max(context.spec.gapMm ?? FINGER_GAP_MM, head + d);
-    const travel = open.flatMm - context.finishedMm;
-    const through = gap + travel - head;
+    const { d, grip, stopper, loop, head, open, gap, travel, through } = cinchSizes(context);
     const leg: LegPart[] = [
       {
         what: 'closure',
@@ -83,29 +118,7 @@ export const cinch: Closure = {
         { at: 'end', outMm: through, label: 'stopper starts here' },
       ],
       adjust: { what: 'the running ends', stepMm: 0, rangeMm: [head - gap, travel] },
-      checks: [
-        {
-          id: 'cinch.gap',
-          ok: gap >= FINGER_GAP_MM - 0.5,
-          message:
-            gap >= FINGER_GAP_MM - 0.5
-              ? why`closed, the ends of the weave stay ${len(gap)} apart: about a finger`
-              : why`closed, the ends of the weave are only ${len(gap)} apart: no finger gets at the loop`,
-          ...(gap >= FINGER_GAP_MM - 0.5
-            ? {}
-            : {
-                fix: {
-                  label: why`keep them ${len(FINGER_GAP_MM)} apart`,
-                  patch: { closure: { ...context.spec, gapMm: FINGER_GAP_MM } },
-                },
-              }),
-        },
-        {
-          id: 'stopper.holds',
-          ok: stopper.widthMm > 2 * d,
-          message: why`the stopper, ${len(stopper.widthMm)} wide, can’t be pulled through a loop on two cords, ${len(2 * d)}`,
-        },
-      ],
+      checks: cinchChecks(context, gap, stopper.widthMm),
       figures: [
         {
           label: 'stopper from the weave',

@@ -5,7 +5,7 @@ import { knotSize } from './knots.ts';
 import { numberOf, openOption, textOf } from './options.ts';
 import { gapOption } from './singleSliding.ts';
 import { FINGER_GAP_MM, opening, run, runEnd, tied, tyingTail } from './slide.ts';
-import type { Closure, ClosureContext, LegPart } from './types.ts';
+import type { Closing, Closure, ClosureContext, LegPart } from './types.ts';
 
 /** The slider bar is solved for these ratios of thin to thick cord; the nearest is taken. */
 const BARS = ['slider-bar', 'slider-bar-half', 'slider-bar-three-quarters'];
@@ -65,6 +65,31 @@ function sliderBar(context: ClosureContext, rows: number) {
   };
 }
 
+/** What a slider measures, in mm: its bar, the gap when closed, and how far each end runs through when open (`way`). */
+function sliderSizes(context: ClosureContext) {
+  const rows = numberOf(context.spec, ROWS);
+  const bar = sliderBar(context, rows);
+  const open = opening(context);
+  const gap = Math.max(context.spec.gapMm ?? FINGER_GAP_MM, bar.lengthMm + 2 * context.metrics.diameterMm);
+  const travel = open.flatMm - context.finishedMm;
+  return { rows, bar, open, gap, travel, way: (gap + travel + bar.lengthMm) / 2 };
+}
+
+/** A bar is as long as its solved one only where the two ratios of cords are about the same. */
+const SAME_RATIO = 0.13;
+
+function barCheck(ratio: number, solvedRatio: number): NonNullable<Closing['checks']>[number] {
+  const isNear = Math.abs(ratio / solvedRatio - 1) < SAME_RATIO;
+  const share = (of: number) => percent(Math.round(of * 100) / 100);
+  return {
+    id: 'slider.cord',
+    ok: isNear,
+    message: isNear
+      ? why`the slider’s cord is ${share(ratio)} as thick as the band’s: as solved`
+      : why`the slider’s cord is ${share(ratio)} as thick as the band’s, but its bar is known for ${share(solvedRatio)}: its length may be off. Tie two rows and look.`,
+  };
+}
+
 /** Both ends pass, one each way, through a short bar of square knots in thinner cord. */
 export const slider: Closure = {
   id: 'slider',
@@ -78,12 +103,7 @@ export const slider: Closure = {
   options: [ROWS, ENDS, CORD, openOption, gapOption],
   close: (context) => {
     const d = context.metrics.diameterMm;
-    const rows = numberOf(context.spec, ROWS);
-    const bar = sliderBar(context, rows);
-    const open = opening(context);
-    const gap = Math.max(context.spec.gapMm ?? FINGER_GAP_MM, bar.lengthMm + 2 * d);
-    const travel = open.flatMm - context.finishedMm;
-    const way = (gap + travel + bar.lengthMm) / 2;
+    const { rows, bar, open, gap, travel, way } = sliderSizes(context);
     const thinTailMm = context.handMm('slider', effectiveDiameterMm(bar.thin));
     const isCapped = textOf(context.spec, ENDS) === 'cap';
     const stopper = knotSize('overhand', d);
@@ -111,7 +131,6 @@ export const slider: Closure = {
           ? { slider: { id: bar.id, atMm: (gap - bar.lengthMm) / 2, lengthMm: bar.lengthMm, rows } }
           : {}),
       });
-    const isNear = Math.abs(bar.ratio / bar.solvedRatio - 1) < 0.13;
     return {
       start: end('running end', true),
       end: end('running end', false),
@@ -140,15 +159,7 @@ export const slider: Closure = {
           ],
         },
       ],
-      checks: [
-        {
-          id: 'slider.cord',
-          ok: isNear,
-          message: isNear
-            ? why`the slider’s cord is ${percent(Math.round(bar.ratio * 100) / 100)} as thick as the band’s: as solved`
-            : why`the slider’s cord is ${percent(Math.round(bar.ratio * 100) / 100)} as thick as the band’s, but its bar is known for ${percent(Math.round(bar.solvedRatio * 100) / 100)}: its length may be off. Tie two rows and look.`,
-        },
-      ],
+      checks: [barCheck(bar.ratio, bar.solvedRatio)],
       figures: [
         {
           label: 'slider',

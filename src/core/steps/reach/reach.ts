@@ -2,68 +2,20 @@ import { allReach } from '../../chance/joint.ts';
 import type { Estimate } from '../../chance/normal.ts';
 import { type Measuring, type PieceState, type PlannedPiece, pieceState } from '../../chance/piece.ts';
 import { PRIOR, TAPE } from '../../chance/spread.ts';
-import { SPLICE_FROM_END_MM } from '../../plan/setups/splice.ts';
-import type { Plan } from '../../plan/types.ts';
-import { counted, len, num, percent, type Why, why } from '../../why/why.ts';
+import { len, num, percent, why } from '../../why/why.ts';
 import { type WorkingEnd, workingEnds } from '../list/ends.ts';
 import { rowMmOf } from '../list/events.ts';
-import { type LeftMeasured, lastOf, type WovenMeasured } from './learn.ts';
+import { lastOf } from './learn.ts';
+import { remediesOf } from './remedies.ts';
+import { type EndReach, handsOf, type Reach, type ReachAsk, type Verdict } from './types.ts';
 
-export interface ReachAsk {
-  readonly plan: Plan;
-  readonly band: number;
-  /** Strands of this pass, where the weave is tied in more than one. */
-  readonly strands?: readonly string[];
-  readonly rowsDone: number;
-  /** Rows that the maker has settled on, where they are not as planned. */
-  readonly rowsOf?: number | undefined;
-  readonly left: readonly LeftMeasured[];
-  readonly woven: readonly WovenMeasured[];
-  /** The most that hands need of an end, in mm, where it is less than planned: with a fid or needle. */
-  readonly mostHandMm?: number;
-  readonly carriesLoad?: boolean;
-}
-
-export type Verdict = 'reaches' | 'doubtful' | 'short';
-
-export interface EndReach {
-  readonly end: WorkingEnd;
-  /** What should be left now: as measured, or as it follows from the last measuring. */
-  readonly leftMm: number;
-  /** Rows that it still makes: expected, and with 95 % confidence. */
-  readonly rows: number;
-  readonly surelyRows: number;
-  readonly chance: number;
-  readonly why: Why;
-}
-
-export interface Reach {
-  readonly ends: readonly EndReach[];
-  /** The end that runs out first. */
-  readonly worst: EndReach | undefined;
-  readonly rowsNeeded: number;
-  readonly rowsTotal: Estimate;
-  readonly chance: number;
-  readonly verdict: Verdict;
-  /** Cord used for each planned mm: 1 as planned, more is looser or thicker. */
-  readonly tension: Estimate;
-  readonly rowMm: Estimate;
-  readonly remedies: readonly ReachRemedy[];
-}
-
-export interface ReachRemedy {
-  readonly id: 'fid' | 'shorter' | 'spread' | 'swap' | 'splice';
-  readonly what: Why;
-  readonly ok: boolean;
-}
+export type { EndReach, Reach, ReachAsk, ReachRemedy, Verdict } from './types.ts';
 
 /** 95 % are below this many standard deviations. */
 const Z95 = 1.645;
 /** Below these chances it is doubtful, or said to be short. */
 const SURE = 0.95;
 const EVEN = 0.5;
-/** Rows may be spread by so much of a cord's thickness before the cores show as gaps. */
-const MOST_SPREAD = 0.5;
 
 /**
  * How far the cord goes: the plan's own model of what a piece may use, narrowed by every measuring in this one. A fresh
@@ -92,7 +44,10 @@ export function willItReach(ask: ReachAsk): Reach {
   const verdict: Verdict = chance >= sure ? 'reaches' : chance >= EVEN ? 'doubtful' : 'short';
   const tension = estimateOf(1, state.perRow);
   const base = { ends: reached, worst, rowsNeeded, rowsTotal, chance, verdict, tension, rowMm };
-  return { ...base, remedies: verdict === 'reaches' || !worst ? [] : remedies(ask, base, worst) };
+  return {
+    ...base,
+    remedies: verdict === 'reaches' || !worst ? [] : remediesOf(ask, base, worst, willItReach),
+  };
 }
 
 const estimateOf = (planned: number, log: Estimate): Estimate => {
@@ -125,9 +80,6 @@ function measuringsOf({ left, woven }: ReachAsk, ends: readonly WorkingEnd[]): M
 }
 
 /** By how many standard deviations an end is longer than what it will have used: lognormal, like the cut. */
-const handsOf = (end: WorkingEnd, { mostHandMm = Number.POSITIVE_INFINITY }: ReachAsk): number =>
-  Math.min(end.handMm, mostHandMm);
-
 function marginOf(end: WorkingEnd, i: number, ask: ReachAsk, state: PieceState): number {
   const available = end.startMm - end.closureMm - handsOf(end, ask);
   const sd = Math.sqrt(Math.max(1e-6, state.covariance[i]![i]!));
@@ -186,84 +138,6 @@ function reachOf(
     surelyRows: Math.floor(surely),
     chance: allReach([z], { loadings: [0], nu: state.nu }, state.scale),
     why: why`${last ? why`${len(known)} measured at row ${num(fromRows, 0)}` : why`${len(known)} before the first row`}${since > 0.5 ? why` − ${len(factor * since)} used since` : []}${hands > 0 ? why` − ${len(hands)} for the hands` : []}${end.closureMm > 0.5 ? why` − ${len(end.closureMm)} for the closure` : []} = ${len(spare)}; a row uses ${len(factor * perRow)} (${share} of the plan, ±${percent(round(sd))})`,
-  };
-}
-
-function remedies(ask: ReachAsk, r: Omit<Reach, 'remedies'>, worst: EndReach): ReachRemedy[] {
-  const { plan, band, rowsDone } = ask;
-  const { toolMm } = plan.hands;
-  const held = handsOf(worst.end, ask);
-  const b = plan.bands[band]!;
-  const rowMm = r.rowMm.mean;
-  const makes = Math.min(worst.surelyRows, r.rowsNeeded);
-  const missing = r.rowsNeeded - makes;
-  const out: ReachRemedy[] = [];
-  const perRow = (r.tension.mean * (worst.end.usedMm(b.rows) - worst.end.usedMm(0))) / b.rows;
-  if (held > toolMm) {
-    const again = willItReach({ ...ask, mostHandMm: toolMm });
-    const gained = Math.floor((held - toolMm) / perRow);
-    out.push({
-      id: 'fid',
-      ok: again.verdict === 'reaches',
-      what: why`Tie the last rows with a fid: an end can then be ${len(toolMm)} instead of ${len(held)}, enough for ${counted(gained, 'row')} more and a ${percent(round(again.chance))} chance that it reaches.`,
-    });
-  }
-  const shorter = missing * rowMm;
-  const inner = plan.closed.closedMm - shorter;
-  const slack = plan.figures.slack.value - shorter;
-  out.push({
-    id: 'shorter',
-    ok: slack >= 0,
-    what: why`Stop after ${num(makes, 0)} more rows: ${len(shorter)} shorter, it closes at ${len(inner)}, ${slack >= 0 ? why`still ${len(slack)} slack` : why`${len(-slack)} too tight`}.`,
-  });
-  if (makes > 0) {
-    const gap = (r.rowsNeeded * rowMm) / makes - rowMm;
-    out.push({
-      id: 'spread',
-      ok: gap <= MOST_SPREAD * plan.metrics.diameterMm,
-      what: why`Spread the remaining rows: ${num(makes, 0)} of them with ${len(gap)} more between each fill the same length${gap > MOST_SPREAD * plan.metrics.diameterMm ? '; the cores would show' : ''}.`,
-    });
-  }
-  const other = r.ends.filter((e) => e !== worst).toSorted((x, y) => y.rows - x.rows)[0];
-  if (other) {
-    const each = (e: EndReach) => (e.end.usedMm(b.rows) - e.end.usedMm(0)) / b.rows;
-    const gains = each(other) < each(worst) * 0.98 && other.rows > worst.rows;
-    out.push({
-      id: 'swap',
-      ok: gains,
-      what: gains
-        ? why`Swap the ends: ${other.end.letter} is ${len(other.leftMm - worst.leftMm)} longer, so let it take the path that uses more cord.`
-        : why`Swapping the ends gains nothing: both paths use the same amount of cord.`,
-    });
-  }
-  out.push(splice(ask, r, worst, makes, rowsDone, perRow));
-  return out;
-}
-
-/** Where a new piece would be joined: in the last row that is surely made, clear of the closure. */
-function splice(
-  { plan, band, carriesLoad }: ReachAsk,
-  r: Omit<Reach, 'remedies'>,
-  worst: EndReach,
-  makes: number,
-  rowsDone: number,
-  perRow: number,
-): ReachRemedy {
-  if (carriesLoad) return { id: 'splice', ok: false, what: why`No splice here: this piece carries a load.` };
-  const b = plan.bands[band]!;
-  const clear = Math.floor((b.wovenMm - SPLICE_FROM_END_MM) / rowMmOf(b));
-  const row = Math.min(rowsDone + makes, clear);
-  if (row <= rowsDone)
-    return {
-      id: 'splice',
-      ok: false,
-      what: why`Too close to the closure for a splice: it would show, and carry the pull.`,
-    };
-  const after = r.rowsNeeded - (row - rowsDone);
-  return {
-    id: 'splice',
-    ok: true,
-    what: why`Splice ${worst.end.letter} in row ${num(row, 0)}, ${len((row - rowsDone) * perRow)} along it from the last row: fuse on ${len(after * perRow + worst.end.handMm)} of the same cord, and keep the join on the back.`,
   };
 }
 

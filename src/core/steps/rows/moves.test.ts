@@ -6,8 +6,8 @@ import { findCrossings } from '../../weave/crossings.ts';
 import { format } from '../../weave/format.ts';
 import type { WeaveSpec } from '../../weave/types.ts';
 import { type Frame, movesOf, shownX, type TyingOrder } from './moves.ts';
+import { pointAt } from './paths.ts';
 import { rowPicture } from './rowPicture.ts';
-import { pointAt } from './rows.ts';
 import { frameFor } from './variant.ts';
 import { parseMove, rowText } from './words.ts';
 

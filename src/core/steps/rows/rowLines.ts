@@ -1,6 +1,7 @@
 import { outline } from '../../weave/crossings.ts';
 import { shownX, type TyingOrder } from './moves.ts';
-import { pointAt, type StrandPass } from './rows.ts';
+import { pointAt } from './paths.ts';
+import type { StrandPass } from './rows.ts';
 
 /** Height of a cord at a crossing of the loose picture, in diameters; as where the engine starts from. */
 const LIFT = 0.75;

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { findPattern, WEAVES } from '../../patterns/index.ts';
 import { outline } from '../../weave/crossings.ts';
-import { cutRows, pointAt } from './rows.ts';
+import { pointAt } from './paths.ts';
+import { cutRows } from './rows.ts';
 
 const TIED = WEAVES.filter((w) => !w.isStraight && !w.tiedIn);
 

@@ -1,5 +1,6 @@
 import { findCrossings, outline } from '../../weave/crossings.ts';
 import type { Crossing, WeaveSpec } from '../../weave/types.ts';
+import { crossesY, type Endless, mod, type Path, pointAt, unrolledAt, widestGap } from './paths.ts';
 
 /** A strand meets another (or itself) on its way through one row. */
 export interface Visit {
@@ -57,7 +58,17 @@ interface Own {
   readonly x: number;
 }
 
-const mod = (a: number, n: number): number => ((a % n) + n) % n;
+/** A diagram with what each strand meets on its way, by rows. */
+interface Diagram {
+  readonly spec: WeaveSpec;
+  readonly crossings: readonly Crossing[];
+  readonly paths: readonly Path[];
+  readonly isTied: (strand: number) => boolean;
+  /** Where row 0 begins, and how high a row is. */
+  readonly from: number;
+  readonly height: number;
+  readonly owns: readonly (readonly Own[])[];
+}
 
 /**
  * Cuts a weave's diagram into rows. The cut lies where the strands, looked at along the piece, have their widest gap
@@ -79,22 +90,10 @@ export function cutRows(
       : [],
   );
   const paths = spec.strands.map((s) => outline(s, spec));
-  const H = spec.period / spec.rows;
-  const from = widestGap(spec, paths, found.value, mine, isTied, H);
-  const owns = spec.strands.map((s, index): Own[] => {
-    const list = mine.flatMap((i): Own[] => {
-      const c = found.value[i]!;
-      return (['over', 'under'] as const).flatMap((side) => {
-        if (c[side].strand !== index) return [];
-        const [x, y] = pointAt(paths[index]!, c[side].at);
-        const row = s.periods * spec.rows === 1 ? 0 : Math.floor((y - from) / H + 1e-9);
-        return [{ at: c[side].at, row, crossing: i, isOver: side === 'over', x }];
-      });
-    });
-    list.sort((a, b) => a.at - b.at);
-    // A strand never goes back to a row that it has left.
-    return list.map((v, i) => ({ ...v, row: Math.max(...list.slice(0, i + 1).map((w) => w.row)) }));
-  });
+  const height = spec.period / spec.rows;
+  const from = widestGap(spec, paths, found.value, mine, isTied, height);
+  const base = { spec, crossings: found.value, paths, isTied, from, height };
+  const diagram: Diagram = { ...base, owns: spec.strands.map((_, index) => ownVisits(base, mine, index)) };
   const lcm = spec.strands.reduce((n, s) => (n * s.periods) / gcd(n, s.periods), 1);
   return {
     spec,
@@ -104,129 +103,103 @@ export function cutRows(
     rows: lcm * spec.rows,
     passes: (row) =>
       spec.strands.flatMap((s, index) =>
-        isTied(index) ? Array.from({ length: s.periods }, (_, lane) => passOf(index, lane, row)) : [],
+        isTied(index)
+          ? Array.from({ length: s.periods }, (_, lane) => passOf(diagram, index, lane, row))
+          : [],
       ),
   };
+}
 
-  function passOf(index: number, lane: number, row: number): StrandPass {
-    const strand = spec.strands[index]!;
-    const total = strand.periods * spec.rows;
-    const edges = paths[index]!.length - 1;
-    const own = row + lane * spec.rows;
-    const around = [-1, 0, 1].flatMap((turn) =>
-      owns[index]!.map((v) => ({ ...v, turn, row: v.row + turn * total, at: v.at + turn * edges })),
-    );
-    const target = mod(own, total);
-    const here = around.filter((v) => v.row === target);
-    const [fromAt, toAt] = [cutAt(around, target, index), cutAt(around, target + 1, index)];
-    return {
-      strand: index,
-      lane,
-      fromAt,
-      toAt,
-      fromX: xAt(index, fromAt),
-      toX: xAt(index, toAt),
-      rowY: from + target * H,
-      visits: here.map((v) => ({
+/** What one strand meets over its own periods, in the order of travel, each with the row in which it does. */
+function ownVisits(
+  { spec, crossings, paths, from, height }: Omit<Diagram, 'owns'>,
+  mine: readonly number[],
+  index: number,
+): Own[] {
+  const strand = spec.strands[index]!;
+  const list = mine.flatMap((i): Own[] => {
+    const c = crossings[i]!;
+    return (['over', 'under'] as const).flatMap((side) => {
+      if (c[side].strand !== index) return [];
+      const [x, y] = pointAt(paths[index]!, c[side].at);
+      const row = strand.periods * spec.rows === 1 ? 0 : Math.floor((y - from) / height + 1e-9);
+      return [{ at: c[side].at, row, crossing: i, isOver: side === 'over', x }];
+    });
+  });
+  list.sort((a, b) => a.at - b.at);
+  // A strand never goes back to a row that it has left.
+  return list.map((v, i) => ({ ...v, row: Math.max(...list.slice(0, i + 1).map((w) => w.row)) }));
+}
+
+const endlessOf = ({ paths, spec }: Diagram, index: number): Endless => ({
+  path: paths[index]!,
+  lengthY: spec.strands[index]!.periods * spec.period,
+});
+
+function passOf(diagram: Diagram, index: number, lane: number, row: number): StrandPass {
+  const { spec, paths, owns, from, height } = diagram;
+  const total = spec.strands[index]!.periods * spec.rows;
+  const edges = paths[index]!.length - 1;
+  const own = row + lane * spec.rows;
+  const around = [-1, 0, 1].flatMap((turn) =>
+    owns[index]!.map((v) => ({ ...v, turn, row: v.row + turn * total, at: v.at + turn * edges })),
+  );
+  const target = mod(own, total);
+  const [fromAt, toAt] = [cutAt(diagram, around, target, index), cutAt(diagram, around, target + 1, index)];
+  const xAt = (at: number) => unrolledAt(endlessOf(diagram, index), at)[0];
+  return {
+    strand: index,
+    lane,
+    fromAt,
+    toAt,
+    fromX: xAt(fromAt),
+    toX: xAt(toAt),
+    rowY: from + target * height,
+    visits: around
+      .filter((v) => v.row === target)
+      .map((v) => ({
         crossing: v.crossing,
         isOver: v.isOver,
         at: v.at,
         x: v.x,
-        other: otherOf(index, lane, v, v.turn + (own - target) / total),
+        other: otherOf(diagram, index, lane, v, v.turn + (own - target) / total),
       })),
-    };
-  }
+  };
+}
 
-  /** Between the last crossing of the rows before and the first of this one; where neither is near, at the row's edge. */
-  function cutAt(around: readonly Own[], row: number, index: number): number {
-    const before = around.filter((v) => v.row < row).at(-1);
-    const after = around.find((v) => v.row >= row);
-    const edges = paths[index]!.length - 1;
-    const y = from + row * H;
-    if (before && after) {
-      const crossed = crossesY(index, before.at, after.at, y);
-      return crossed ?? (before.at + after.at) / 2;
-    }
-    return (edges * (y - paths[index]![0]![1])) / (spec.strands[index]!.periods * spec.period);
-  }
+/** Between the last crossing of the rows before and the first of this one; where neither is near, at the row's edge. */
+function cutAt(diagram: Diagram, around: readonly Own[], row: number, index: number): number {
+  const endless = endlessOf(diagram, index);
+  const before = around.filter((v) => v.row < row).at(-1);
+  const after = around.find((v) => v.row >= row);
+  const y = diagram.from + row * diagram.height;
+  if (before && after) return crossesY(endless, before.at, after.at, y) ?? (before.at + after.at) / 2;
+  const { path, lengthY } = endless;
+  return ((path.length - 1) * (y - path[0]![1])) / lengthY;
+}
 
-  function crossesY(index: number, a: number, b: number, y: number): number | undefined {
-    for (let k = 0; k < 24; k++) {
-      const [t0, t1] = [a + ((b - a) * k) / 24, a + ((b - a) * (k + 1)) / 24];
-      if (yAt(index, t0) > y || yAt(index, t1) <= y) continue;
-      let [lo, hi] = [t0, t1];
-      for (let n = 0; n < 40; n++) {
-        const middle = (lo + hi) / 2;
-        if (yAt(index, middle) <= y) lo = middle;
-        else hi = middle;
-      }
-      return lo;
-    }
-    return undefined;
-  }
-
-  function unrolled(index: number, at: number): readonly [number, number] {
-    const edges = paths[index]!.length - 1;
-    const turn = Math.floor(at / edges);
-    const [x, y] = pointAt(paths[index]!, at - turn * edges);
-    return [x, y + turn * spec.strands[index]!.periods * spec.period];
-  }
-  function xAt(index: number, at: number): number {
-    return unrolled(index, at)[0];
-  }
-  function yAt(index: number, at: number): number {
-    return unrolled(index, at)[1];
-  }
-
-  /** `turns`: how often the strand has been through all its own periods before this visit. */
-  function otherOf(index: number, lane: number, v: Own, turns: number): LaneAt {
-    const c = found.ok ? found.value[v.crossing]! : undefined;
-    const [mineSide, theirs] = v.isOver ? [c!.over, c!.under] : [c!.under, c!.over];
-    const image = v.isOver ? c!.image : -c!.image;
-    const strand = theirs.strand;
-    const { periods, role } = spec.strands[strand]!;
-    const otherLane = mod(lane - image - turns * spec.strands[index]!.periods, periods);
-    if (role === 'core') return { strand, lane: 0, rowsBack: 0 };
-    const ownRow = (s: number, crossing: number, isOver: boolean) =>
-      owns[s]!.find((o) => o.crossing === crossing && o.isOver === isOver)!.row;
-    const mineRow = ownRow(mineSide.strand, v.crossing, v.isOver);
-    const rows = isTied(strand) ? ownRow(strand, v.crossing, !v.isOver) + image * spec.rows - mineRow : -1;
-    return { strand, lane: otherLane, rowsBack: rows };
-  }
+/** The passage that is met. `turns`: how often the strand has been through all its own periods before this visit. */
+function otherOf(
+  { spec, crossings, owns, isTied }: Diagram,
+  index: number,
+  lane: number,
+  v: Own,
+  turns: number,
+): LaneAt {
+  const c = crossings[v.crossing]!;
+  const [mineSide, theirs] = v.isOver ? [c.over, c.under] : [c.under, c.over];
+  const image = v.isOver ? c.image : -c.image;
+  const { strand } = theirs;
+  const { periods, role } = spec.strands[strand]!;
+  if (role === 'core') return { strand, lane: 0, rowsBack: 0 };
+  const rowOf = (s: number, isOver: boolean) =>
+    owns[s]!.find((o) => o.crossing === v.crossing && o.isOver === isOver)!.row;
+  const mineRow = rowOf(mineSide.strand, v.isOver);
+  return {
+    strand,
+    lane: mod(lane - image - turns * spec.strands[index]!.periods, periods),
+    rowsBack: isTied(strand) ? rowOf(strand, !v.isOver) + image * spec.rows - mineRow : -1,
+  };
 }
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
-
-export function pointAt(path: readonly (readonly [number, number])[], at: number): readonly [number, number] {
-  const i = Math.max(0, Math.min(path.length - 2, Math.floor(at)));
-  const t = at - i;
-  const [a, b] = [path[i]!, path[i + 1]!];
-  return [a[0] * (1 - t) + b[0] * t, a[1] * (1 - t) + b[1] * t];
-}
-
-function widestGap(
-  spec: WeaveSpec,
-  paths: readonly (readonly (readonly [number, number])[])[],
-  crossings: readonly Crossing[],
-  mine: readonly number[],
-  isTied: (s: number) => boolean,
-  H: number,
-): number {
-  const ys = mine
-    .flatMap((i) => [crossings[i]!.over, crossings[i]!.under])
-    .filter((v) => isTied(v.strand))
-    .map((v) => mod(pointAt(paths[v.strand]!, v.at)[1], H))
-    .sort((a, b) => a - b);
-  if (ys.length === 0 || spec.strands.length === 0) return -H / 2;
-  let [best, width] = [0, -1];
-  for (const [i, y] of ys.entries()) {
-    const next = i + 1 < ys.length ? ys[i + 1]! : ys[0]! + H;
-    if (next - y > width - 0.05) {
-      if (next - y > width + 0.05 || next < H + ys[0]! + 1e-9) {
-        best = (y + next) / 2;
-        width = next - y;
-      }
-    }
-  }
-  return best - H * Math.ceil(best / H - 1e-9);
-}

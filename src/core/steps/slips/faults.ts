@@ -1,6 +1,7 @@
 import { outline } from '../../weave/crossings.ts';
 import type { StrandSpec, WeaveSpec } from '../../weave/types.ts';
-import { pointAt, type RowCut, type StrandPass } from '../rows/rows.ts';
+import { pointAt } from '../rows/paths.ts';
+import type { RowCut, StrandPass } from '../rows/rows.ts';
 
 type Letter = 'O' | 'U';
 
