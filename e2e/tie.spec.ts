@@ -54,7 +54,7 @@ test('a whole bracelet by keyboard: cautions, every row, finish, and a record of
   await page.keyboard.press('Space');
   await page.getByLabel('Closed, its inside measures').fill('20.1 cm');
   await expect(page.getByTestId('off-by')).toContainText('than planned');
-  await page.getByRole('button', { name: 'sits right' }).click();
+  await page.getByRole('radio', { name: 'sits right' }).click();
   await page.getByLabel('Ends cannot be pulled out').check();
   await page.getByLabel('Left over of A, Sodium, end 1').fill('21 cm');
   expect(await violations(page), 'finished').toEqual([]);

@@ -108,6 +108,7 @@ const press = (selector: string) => () => {
   target?.click();
 };
 
+/** Every action and place. Long because it is a list: one entry a command. */
 function useCommands(bench: Bench | undefined, onUnits: (units: UnitSystem) => void): Command[] {
   const navigate = useNavigate();
   const library = useLibrary();

@@ -20,7 +20,8 @@ import { useDatabase, useDesigns } from './services.tsx';
 /** A file larger than this is not read at all. */
 const MAX_FILE_BYTES = 1_000_000;
 
-/** Everything that is done to designs as a whole: add, copy, remove, bring in, clear. Removing can be undone. */
+/** Everything that is done to designs as a whole: add, copy, remove, bring in, clear. Removing can be undone. Long because
+ * it is a list of actions on the same few things. */
 export function useLibrary() {
   const db = useDatabase();
   const { data: records = [], mutate } = useDesigns();

@@ -4,7 +4,7 @@ import { sequenceRows, spliceRows } from './sequence.ts';
 
 const mm = (value: number): number => Number(value.toFixed(2));
 
-/** The plan as published JSON: lengths in mm to 0.01, every working as a sentence. */
+/** The plan as published JSON: lengths in mm to 0.01, every working as a sentence. Long because it is the document as it stands in the file. */
 export function planJson(plan: Plan) {
   const ring = plan.bands[0]!.addons.find((a) => a.index < 0);
   return {

@@ -145,14 +145,17 @@ export interface SplicePlace {
   readonly cordMm: number;
 }
 
+/** How colours are changed along a band: cords change places, one is carried inside, or pieces are fused. */
+export type Way = 'swap' | 'carry' | 'splice';
+
 /** How the colours change along the band, and the ways that were weighed. */
 export interface SequencePlan {
   readonly stretches: readonly ColourStretch[];
   /** Rows that the text leaves over; negative when it is longer than the band. */
   readonly overRows: number;
-  readonly way: string;
+  readonly way: Way;
   readonly ways: readonly {
-    readonly way: string;
+    readonly way: Way;
     readonly ok: boolean;
     readonly cordMm?: number;
     readonly words: Why;

@@ -1,185 +1,219 @@
-import { useState } from 'react';
+import { type Control, Controller, useController, useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
-import { type Finished, makeRecord } from '../../../core/formats/make.ts';
+import { type Finished, type Make, makeRecord, readMake } from '../../../core/formats/make.ts';
 import { triedOn } from '../../../core/plan/triedOn.ts';
+import type { Plan } from '../../../core/plan/types.ts';
 import { workingEnds } from '../../../core/steps/list/ends.ts';
 import { newId } from '../../../storage/ids.ts';
 import { finishPiece } from '../../../storage/pieces.ts';
 import { MAKES_KEY, PIECES_KEY, useDatabase } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { readBy } from '../../ui/form.ts';
 import { LengthField } from '../../ui/LengthField.tsx';
+import { Segments } from '../../ui/Segments.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyText } from '../../ui/WhyNumber.tsx';
 import { Panel } from './Panel.tsx';
-import { useHere } from './TieContext.tsx';
+import { type Here, useHere } from './TieContext.tsx';
 
-const FITS: readonly (readonly [Finished['fit'], string])[] = [
-  ['right', 'sits right'],
-  ['tight', 'too tight'],
-  ['loose', 'too loose'],
-  ['not tried', 'not tried on'],
+const FITS: readonly { readonly value: Finished['fit']; readonly name: string }[] = [
+  { value: 'right', name: 'sits right' },
+  { value: 'tight', name: 'too tight' },
+  { value: 'loose', name: 'too loose' },
+  { value: 'not tried', name: 'not tried on' },
 ];
+
+interface Values {
+  closedMm?: number;
+  wovenMm?: number;
+  fit: Finished['fit'];
+  checks: Record<string, boolean>;
+  /** In mm, by band and end. */
+  left: Record<string, number>;
+  notes: string;
+}
+
+/** What is looked at; the last line is about what closes it. */
+const looksAt = (plan: Plan): readonly (readonly [string, string])[] => [
+  ['ends', 'Ends cannot be pulled out'],
+  ['smooth', 'Nothing scratches on the inside'],
+  ['rows', 'No row is loose, it lies flat'],
+  [
+    'closure',
+    plan.bands.some((b) => [b.start, b.end].some((e) => e.shape.shape === 'loop' || e.shape.shape === 'run'))
+      ? 'Loop and knot hold, and what slides stays where you leave it'
+      : 'It closes and opens, and the hardware sits fast',
+  ],
+];
+
+const endsOf = (plan: Plan) =>
+  plan.bands.flatMap((_, band) =>
+    workingEnds(plan, band).map((e, end) => ({ ...e, band, end, key: `${band}-${end}` })),
+  );
+
+/** The record that the form describes. */
+function makeOf(values: Values, { tying, plan }: Pick<Here, 'tying' | 'plan'>, id: string): Make {
+  const { closedMm, wovenMm, fit, checks, left, notes } = values;
+  return makeRecord(
+    id,
+    tying.design,
+    plan,
+    tying.progress,
+    { startedAt: tying.startedAt, finishedAt: Date.now() },
+    {
+      fit,
+      checks: looksAt(plan).map(([key]) => ({ id: key, ok: checks[key] ?? false })),
+      left: endsOf(plan).flatMap(({ key, band, end }) => {
+        const leftMm = left[key];
+        return leftMm === undefined ? [] : [{ band, end, leftMm }];
+      }),
+      ...(closedMm === undefined ? {} : { closedMm }),
+      ...(wovenMm === undefined ? {} : { wovenMm }),
+      ...(notes.trim() ? { notes: notes.trim() } : {}),
+    },
+  );
+}
 
 /** Fit, ends, leftovers: the piece goes into the log. Everything may be skipped. */
 export default function FinishPanel({ onClose }: { readonly onClose: () => void }) {
-  const { id, tying, plan } = useHere();
+  const here = useHere();
+  const { id, tying, plan } = here;
   const db = useDatabase();
   const navigate = useNavigate();
   const toast = useToast();
   const show = useLength();
   const { mutate } = useSWRConfig();
-  const { design } = tying;
-  const [closedMm, setClosed] = useState<number>();
-  const [wovenMm, setWoven] = useState<number>();
-  const [fit, setFit] = useState<Finished['fit']>('not tried');
-  const [checks, setChecks] = useState<Readonly<Record<string, boolean>>>({});
-  const [left, setLeft] = useState<Readonly<Record<string, number>>>({});
-  const [notes, setNotes] = useState('');
-  const [problem, setProblem] = useState<string>();
-  const items = [
-    ['ends', 'Ends cannot be pulled out'],
-    ['smooth', 'Nothing scratches on the inside'],
-    ['rows', 'No row is loose, it lies flat'],
-    ...(plan.bands.some((b) =>
-      [b.start, b.end].some((e) => e.shape.shape === 'loop' || e.shape.shape === 'run'),
-    )
-      ? [['closure', 'Loop and knot hold, and what slides stays where you leave it']]
-      : [['closure', 'It closes and opens, and the hardware sits fast']]),
-  ] as const;
-  const ends = plan.bands.flatMap((_, band) =>
-    workingEnds(plan, band).map((e, end) => ({ ...e, band, end })),
-  );
-  const off = closedMm === undefined ? undefined : closedMm - plan.closed.closedMm;
-  const remedy = off === undefined ? undefined : triedOn(design, plan, off)[0];
+  const { control, register, handleSubmit, setError, formState } = useForm<Values>({
+    defaultValues: { fit: 'not tried', checks: {}, left: {}, notes: '' },
+    resolver: readBy<Values, Make>(
+      (values) => readMake(makeOf(values, here, newId())),
+      (path) => (path === '/notes' ? 'notes' : undefined),
+    ),
+  });
 
-  async function finish() {
-    const make = makeRecord(
-      newId(),
-      design,
-      plan,
-      tying.progress,
-      { startedAt: tying.startedAt, finishedAt: Date.now() },
-      {
-        fit,
-        checks: items.map(([key]) => ({ id: key, ok: checks[key] ?? false })),
-        left: ends.flatMap((e) => {
-          const leftMm = left[`${e.band}/${e.end}`];
-          return leftMm === undefined ? [] : [{ band: e.band, end: e.end, leftMm }];
-        }),
-        ...(closedMm === undefined ? {} : { closedMm }),
-        ...(wovenMm === undefined ? {} : { wovenMm }),
-        ...(notes.trim() ? { notes: notes.trim() } : {}),
-      },
-    );
+  async function finish(values: Values) {
     try {
-      await finishPiece(db, id, make);
+      await finishPiece(db, id, makeOf(values, here, newId()));
     } catch (error) {
-      setProblem(
-        `It could not be kept (${(error as Error).message}). The piece stays on the table; make room and try again.`,
-      );
-      return;
+      const why = (error as Error).message;
+      const message = `It could not be kept (${why}). The piece stays on the table; make room and try again.`;
+      return setError('root', { message });
     }
     await Promise.all([mutate(PIECES_KEY), mutate(MAKES_KEY)]);
-    toast({ text: `“${design.name}” is done and in the log.` });
-    await navigate('/tie');
+    toast({ text: `“${tying.design.name}” is done and in the log.` });
+    return navigate('/tie');
   }
 
+  const problem = formState.errors.root?.message ?? formState.errors.notes?.message;
   return (
     <Panel title="Finished" onClose={onClose} wide>
-      <div className="mt-4 grid gap-x-8 gap-y-5 md:grid-cols-2">
-        <div>
-          <LengthField
-            label="Closed, its inside measures"
-            valueMm={closedMm}
-            leastMm={20}
-            mostMm={3000}
-            hint={`planned ${show(plan.closed.closedMm)}`}
-            onChange={setClosed}
-          />
-          {off !== undefined && remedy && (
-            <p
-              className="mt-2 rounded bg-amber-pale px-3 py-2 text-amber-ink"
-              data-testid="off-by"
-              role="status"
-            >
-              {Math.abs(off) < 0.5
-                ? 'As planned'
-                : `${show(Math.abs(off), { kind: 'small' })} ${off > 0 ? 'looser' : 'tighter'} than planned`}
-              : <WhyText why={remedy.what} />.
-            </p>
-          )}
-        </div>
-        <fieldset>
-          <legend className="font-medium text-sm">On the wearer it</legend>
-          <div className="mt-1 flex flex-wrap gap-2">
-            {FITS.map(([value, name]) => (
-              <Button
-                key={value}
-                aria-pressed={fit === value}
-                look={fit === value ? 'next' : 'plain'}
-                onClick={() => setFit(value)}
-              >
-                {name}
-              </Button>
-            ))}
-          </div>
-        </fieldset>
-        <fieldset className="flex flex-col gap-2">
-          <legend className="font-medium text-sm">Looked at</legend>
-          {items.map(([key, name]) => (
-            <label key={key} className="flex items-center gap-3">
-              <input
-                type="checkbox"
-                className="size-6 accent-amber-ink"
-                checked={checks[key] ?? false}
-                onChange={(e) => setChecks({ ...checks, [key]: e.target.checked })}
+      <form onSubmit={(event) => void handleSubmit(finish)(event)}>
+        <div className="mt-4 grid gap-x-8 gap-y-5 md:grid-cols-2">
+          <ClosedField control={control} />
+          <Controller
+            name="fit"
+            control={control}
+            render={({ field }) => (
+              <Segments
+                label="On the wearer it"
+                value={field.value}
+                onChange={field.onChange}
+                choices={FITS}
               />
-              {name}
-            </label>
+            )}
+          />
+          <fieldset className="flex flex-col gap-2">
+            <legend className="font-medium text-sm">Looked at</legend>
+            {looksAt(plan).map(([key, name]) => (
+              <label key={key} className="flex items-center gap-3">
+                <input type="checkbox" className="size-6 accent-amber-ink" {...register(`checks.${key}`)} />
+                {name}
+              </label>
+            ))}
+          </fieldset>
+          <Controller
+            name="wovenMm"
+            control={control}
+            render={({ field }) => (
+              <LengthField
+                label="Woven length, measured"
+                valueMm={field.value}
+                leastMm={5}
+                mostMm={5000}
+                hint={`planned ${show(plan.wovenLengthMm)}; optional`}
+                onChange={field.onChange}
+              />
+            )}
+          />
+          {endsOf(plan).map((e) => (
+            <Controller
+              key={e.key}
+              name={`left.${e.key}`}
+              control={control}
+              render={({ field }) => (
+                <LengthField
+                  label={`Left over of ${e.letter}, ${e.colour}, end ${e.end + 1}`}
+                  valueMm={field.value}
+                  leastMm={0}
+                  mostMm={50_000}
+                  hint="Before it is snipped; optional."
+                  onChange={field.onChange}
+                />
+              )}
+            />
           ))}
-        </fieldset>
-        <LengthField
-          label="Woven length, measured"
-          valueMm={wovenMm}
-          leastMm={5}
-          mostMm={5000}
-          hint={`planned ${show(plan.wovenLengthMm)}; optional`}
-          onChange={setWoven}
-        />
-        {ends.map((e) => (
-          <LengthField
-            key={`${e.band}/${e.end}`}
-            label={`Left over of ${e.letter}, ${e.colour}, end ${e.end + 1}`}
-            valueMm={left[`${e.band}/${e.end}`]}
-            leastMm={0}
-            mostMm={50_000}
-            hint="Before it is snipped; optional."
-            onChange={(mm) => setLeft({ ...left, [`${e.band}/${e.end}`]: mm })}
-          />
-        ))}
-        <label className="flex flex-col gap-1 md:col-span-2">
-          <span className="font-medium text-sm">Notes</span>
-          <textarea
-            className="rounded border border-ink-soft bg-card px-2 py-1.5"
-            rows={2}
-            maxLength={4000}
-            value={notes}
-            onChange={(e) => setNotes(e.target.value)}
-          />
-        </label>
-      </div>
-      {problem && (
-        <p role="alert" className="mt-4 rounded bg-bad-pale px-3 py-2 text-bad">
-          {problem}
+          <label className="flex flex-col gap-1 md:col-span-2">
+            <span className="font-medium text-sm">Notes</span>
+            <textarea
+              className="rounded border border-ink-soft bg-card px-2 py-1.5"
+              rows={2}
+              maxLength={4000}
+              {...register('notes')}
+            />
+          </label>
+        </div>
+        {problem && (
+          <p role="alert" className="mt-4 rounded bg-bad-pale px-3 py-2 text-bad">
+            {problem}
+          </p>
+        )}
+        <div className="mt-5 flex justify-end">
+          <Button look="next" type="submit" className="px-6 py-3 text-xl">
+            Into the log
+          </Button>
+        </div>
+      </form>
+    </Panel>
+  );
+}
+
+/** What it measures when closed, and what the next one should do about it. */
+function ClosedField({ control }: { readonly control: Control<Values> }) {
+  const { plan, tying } = useHere();
+  const show = useLength();
+  const { field } = useController({ control, name: 'closedMm' });
+  const off = field.value === undefined ? undefined : field.value - plan.closed.closedMm;
+  const remedy = off === undefined ? undefined : triedOn(tying.design, plan, off)[0];
+  return (
+    <div>
+      <LengthField
+        label="Closed, its inside measures"
+        valueMm={field.value}
+        leastMm={20}
+        mostMm={3000}
+        hint={`planned ${show(plan.closed.closedMm)}`}
+        onChange={field.onChange}
+      />
+      {off !== undefined && remedy && (
+        <p className="mt-2 rounded bg-amber-pale px-3 py-2 text-amber-ink" data-testid="off-by" role="status">
+          {Math.abs(off) < 0.5
+            ? 'As planned'
+            : `${show(Math.abs(off), { kind: 'small' })} ${off > 0 ? 'looser' : 'tighter'} than planned`}
+          : <WhyText why={remedy.what} />.
         </p>
       )}
-      <div className="mt-5 flex justify-end">
-        <Button look="next" className="px-6 py-3 text-xl" onClick={() => void finish()}>
-          Into the log
-        </Button>
-      </div>
-    </Panel>
+    </div>
   );
 }

@@ -23,11 +23,9 @@ const STAYS = { no: 'Undo it', may: 'It may stay', yes: 'It is put right in plac
 
 /** It looks wrong: pick the picture that looks like it. */
 export default function SlipPanel({ onClose }: { readonly onClose: () => void }) {
-  const { guide, plan, tying, pass, band, rowsDone } = useHere();
+  const { guide, plan, tying, pass, band } = useHere();
   const { know } = useWorkshop();
-  const { dispatch } = usePiece();
   const [picked, setPicked] = useState<SlipKind>();
-  const [up, setUp] = useState(1);
   const { design } = tying;
   const { cut, frame } = guide.tying[pass]!;
   const colour = useColours(cut, plan, band);
@@ -54,18 +52,6 @@ export default function SlipPanel({ onClose }: { readonly onClose: () => void })
     ].filter((a) => a.stretch);
   }, [cut, kinds, facts]);
   const solved = useStretches(asked);
-  const where = picked && locate(picked, rowsDone, up);
-
-  function settle(undo: number) {
-    if (picked && where)
-      dispatch({
-        type: 'slip',
-        slip: { row: where.row, band, fault: picked.id, undone: undo },
-        now: Date.now(),
-      });
-    onClose();
-  }
-
   const picture = (id: string, change?: 'loose' | 'colours') => {
     const tight = solved.get(change ? GOOD : id);
     const from = asked.find((a) => a.id === (change ? GOOD : id))?.stretch;
@@ -114,56 +100,69 @@ export default function SlipPanel({ onClose }: { readonly onClose: () => void })
           </li>
         ))}
       </ul>
-      {picked && where && (
-        <section
-          aria-label="What to do"
-          className="sticky bottom-0 mt-4 rounded-lg border-2 border-amber bg-amber-pale p-4 text-amber-ink"
-          role="status"
-        >
-          <label className="flex flex-wrap items-center gap-3 text-xl">
-            How many rows up from the last, the last being 1?
-            <input
-              type="number"
-              onKeyDown={onlyDigits}
-              min={1}
-              max={Math.max(1, rowsDone)}
-              value={up}
-              onChange={(e) => setUp(Math.max(1, Math.round(Number(e.target.value)) || 1))}
-              className="figure w-24 rounded border border-amber-ink bg-card px-2 py-1 text-ink"
-            />
-          </label>
-          <p className="mt-2 text-2xl" data-testid="slip-advice">
-            It is in row <strong className="figure">{where.row}</strong>. {STAYS[picked.stays]}
-            {where.undo > 0 && (
-              <>
-                {picked.stays === 'may' ? ', or undo ' : ': '}
-                <strong className="figure">{where.undo}</strong> {where.undo === 1 ? 'row' : 'rows'}
-              </>
-            )}
-            .
-          </p>
-          <p className="mt-1">{picked.advice}</p>
-          <div className="mt-3 flex flex-wrap gap-3">
-            {where.undo > 0 && (
-              <Button
-                look={picked.stays === 'no' ? 'next' : 'plain'}
-                className="px-4 py-2 text-lg"
-                onClick={() => settle(where.undo)}
-              >
-                Undo {where.undo} {where.undo === 1 ? 'row' : 'rows'}
-              </Button>
-            )}
-            <Button
-              look={picked.stays === 'no' ? 'plain' : 'next'}
-              className="px-4 py-2 text-lg"
-              onClick={() => settle(0)}
-            >
-              {picked.stays === 'yes' ? 'Put right' : 'Leave it'}
-            </Button>
-          </div>
-        </section>
-      )}
+      {picked && <Advice kind={picked} onSettled={onClose} />}
     </Panel>
+  );
+}
+
+/** Where the slip is, and what to do about it. */
+function Advice({ kind, onSettled }: { readonly kind: SlipKind; readonly onSettled: () => void }) {
+  const { band, rowsDone } = useHere();
+  const { dispatch } = usePiece();
+  const [up, setUp] = useState(1);
+  const where = locate(kind, rowsDone, up);
+  function settle(undone: number) {
+    dispatch({ type: 'slip', slip: { row: where.row, band, fault: kind.id, undone }, now: Date.now() });
+    onSettled();
+  }
+  return (
+    <section
+      aria-label="What to do"
+      className="sticky bottom-0 mt-4 rounded-lg border-2 border-amber bg-amber-pale p-4 text-amber-ink"
+      role="status"
+    >
+      <label className="flex flex-wrap items-center gap-3 text-xl">
+        How many rows up from the last, the last being 1?
+        <input
+          type="number"
+          onKeyDown={onlyDigits}
+          min={1}
+          max={Math.max(1, rowsDone)}
+          value={up}
+          onChange={(e) => setUp(Math.max(1, Math.round(Number(e.target.value)) || 1))}
+          className="figure w-24 rounded border border-amber-ink bg-card px-2 py-1 text-ink"
+        />
+      </label>
+      <p className="mt-2 text-2xl" data-testid="slip-advice">
+        It is in row <strong className="figure">{where.row}</strong>. {STAYS[kind.stays]}
+        {where.undo > 0 && (
+          <>
+            {kind.stays === 'may' ? ', or undo ' : ': '}
+            <strong className="figure">{where.undo}</strong> {where.undo === 1 ? 'row' : 'rows'}
+          </>
+        )}
+        .
+      </p>
+      <p className="mt-1">{kind.advice}</p>
+      <div className="mt-3 flex flex-wrap gap-3">
+        {where.undo > 0 && (
+          <Button
+            look={kind.stays === 'no' ? 'next' : 'plain'}
+            className="px-4 py-2 text-lg"
+            onClick={() => settle(where.undo)}
+          >
+            Undo {where.undo} {where.undo === 1 ? 'row' : 'rows'}
+          </Button>
+        )}
+        <Button
+          look={kind.stays === 'no' ? 'plain' : 'next'}
+          className="px-4 py-2 text-lg"
+          onClick={() => settle(0)}
+        >
+          {kind.stays === 'yes' ? 'Put right' : 'Leave it'}
+        </Button>
+      </div>
+    </section>
   );
 }
 

@@ -1,11 +1,9 @@
 import { cordLetter } from '../../colour/palette.ts';
 import type { ColourStretch } from '../../colour/sequence.ts';
 import { counted, type Why, why } from '../../why/why.ts';
-import type { BandMark, CordPart } from '../types.ts';
+import type { BandMark, CordPart, Way } from '../types.ts';
 import { type SetUp, type SetupContext, startOf, type Uncut } from './context.ts';
 import { finish } from './finish.ts';
-
-export type Way = 'swap' | 'carry' | 'splice';
 
 /** One way to change colours along the band, or why it cannot be. */
 export type WayMade =

@@ -1,10 +1,9 @@
 import type { ColourStretch } from '../../colour/sequence.ts';
-import type { Way, WayMade } from './changes.ts';
+import type { Way } from '../types.ts';
+import type { WayMade } from './changes.ts';
 import type { SetupContext } from './context.ts';
 import { exchange } from './exchange.ts';
 import { splice } from './splice.ts';
-
-export type { Way } from './changes.ts';
 
 export const WAY_NAMES: Readonly<Record<Way, string>> = {
   swap: 'working cord and cores change places',

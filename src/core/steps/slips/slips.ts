@@ -37,7 +37,7 @@ export function stretchOf(cut: RowCut, slip: Slip): FaultyStretch | undefined {
   return made && findCrossings(made.spec).ok ? made : undefined;
 }
 
-/** Slips that can be made in this weave, the commonest first. */
+/** Slips that can be made in this weave, the commonest first. Long because it is a table: one entry a slip. */
 export function slipsFor(known: Known): SlipKind[] {
   const { cut, pattern, alternates, colours, carriesLoad } = known;
   const looks = (kind: MistakeKind, usual: string): string =>

@@ -5,12 +5,16 @@ import { formatSequence, layOnRows, parseSequence } from '../../../../core/colou
 import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { adapt, withStyle } from '../../../../core/plan/adapt.ts';
 import { BY_STRAND } from '../../../../core/plan/setups/index.ts';
-import { WAY_NAMES, type Way } from '../../../../core/plan/setups/sequence.ts';
+import { WAY_NAMES } from '../../../../core/plan/setups/sequence.ts';
 import { evened, mirrored } from '../../../../core/plan/symmetryHelp.ts';
+import type { Way } from '../../../../core/plan/types.ts';
 import { readSequenceFile } from '../../../export/sequenceFile.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
+import { FilePicker } from '../../../ui/FilePicker.tsx';
+import { Problem } from '../../../ui/Problem.tsx';
+import { TextField } from '../../../ui/TextField.tsx';
 import { useLength } from '../../../ui/units.tsx';
 import { WhyText } from '../../../ui/WhyNumber.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
@@ -41,15 +45,11 @@ function BandsPicker() {
   const { design, dispatch, issues } = useBench();
   const { know } = useWorkshop();
   const shown = usePlan();
-  const show = useLength();
   const [typed, setTyped] = useState(design.sequence?.text ?? '');
-  const [unread, setUnread] = useState<string>();
   const cannot = issues.filter((i) => i.path.startsWith('/sequence'));
   const rows = shown?.plan.bands[0]?.rows ?? 0;
   const rowMm = shown?.plan.metrics.rowHeightMm ?? 1;
   const read = parseSequence(typed, Math.max(2, design.cords.length));
-
-  const tooLong = typed.length > MOST_CHARS;
 
   function set(text: string) {
     setTyped(text);
@@ -69,40 +69,9 @@ function BandsPicker() {
   }
 
   const stretches = read.ok ? layOnRows(read.value, rows, rowMm).stretches : [];
-  const plan = shown?.plan.sequence;
   return (
     <div className="flex max-h-[min(36rem,70vh)] flex-col gap-3 overflow-y-auto pr-1">
-      <label className="flex flex-col gap-1">
-        <span className="font-medium text-sm">Rows of each cord, by its letter</span>
-        <input
-          className="figure w-full rounded border border-ink-soft bg-white px-2 py-1.5 text-lg aria-invalid:border-bad aria-invalid:bg-bad-pale"
-          value={typed}
-          autoComplete="off"
-          spellCheck={false}
-          aria-invalid={tooLong || (typed !== '' && !read.ok) ? true : undefined}
-          onChange={(e) => set(e.target.value)}
-        />
-      </label>
-      {tooLong ? (
-        <p role="alert" className="text-bad text-sm">
-          This has {typed.length} characters; a design can hold {MOST_CHARS}. Use a repeat, as in (3A 1B)*.
-        </p>
-      ) : typed !== '' && !read.ok ? (
-        <p role="alert" className="text-bad text-sm">
-          {read.issues[0]!.message}{' '}
-          {read.issues[0]!.span && (
-            <>
-              Here: {typed.slice(0, read.issues[0]!.span[0])}
-              <mark className="bg-bad px-0.5 text-white">{typed.slice(...read.issues[0]!.span) || ' '}</mark>
-              {typed.slice(read.issues[0]!.span[1])}
-            </>
-          )}
-        </p>
-      ) : (
-        <p className="text-ink-soft text-sm">
-          6A 2B 6A · (3A 1B)* as often as it fits · 20mmA by length. It has {rows} rows.
-        </p>
-      )}
+      <SequenceField typed={typed} read={read} rows={rows} onChange={set} />
       {cannot.map((i) => (
         <p key={i.message} role="alert" className="rounded bg-bad-pale px-2 py-1 text-bad text-sm">
           {i.message}
@@ -126,51 +95,104 @@ function BandsPicker() {
           One colour all along
         </Button>
       </div>
-      <label className="cursor-pointer self-start rounded-md border border-ink-soft px-3 py-1.5 text-[15px] focus-within:outline-2 hover:bg-rule/50">
-        Read from a file
-        <input
-          type="file"
-          accept=".txt,.csv,text/plain,text/csv"
-          className="sr-only"
-          onChange={async (e) => {
-            const file = e.target.files?.[0];
-            if (!file) return;
-            e.target.value = '';
-            const text = await readSequenceFile(file);
-            setUnread(text.ok ? undefined : text.issues[0]!.message);
-            if (text.ok) set(text.value);
-          }}
-        />
-      </label>
-      {unread && (
-        <p role="alert" className="text-bad text-sm">
-          {unread}
-        </p>
-      )}
+      <SequenceFile onText={set} />
       <CodeField rows={rows} onSequence={set} />
-      {plan && (
-        <Choices<string>
-          label={`How is the colour changed? ${plan.splices.length > 0 ? `${plan.splices.length} splices.` : 'Nothing is cut.'}`}
-          value={plan.way}
-          onChange={(way) => dispatch({ type: 'sequence', sequence: { text: typed, way: way as Way } })}
-          choices={plan.ways.map((w) => ({
-            value: w.way,
-            name: WAY_NAMES[w.way as Way],
-            isOff: !w.ok,
-            note: (
-              <>
-                <WhyText why={w.words} />
-                {w.cordMm !== undefined && `, ${show(w.cordMm, { kind: 'cut' })} of cord in all`}
-              </>
-            ),
-          }))}
-        />
-      )}
+      <WayChoice text={typed} />
       <p className="text-ink-soft text-sm">
         {design.cords.map((_, i) => cordLetter(i)).join(', ')} are this design’s cords; add more under the
         colours.
       </p>
     </div>
+  );
+}
+
+interface SequenceFieldProps {
+  readonly typed: string;
+  readonly read: ReturnType<typeof parseSequence>;
+  readonly rows: number;
+  readonly onChange: (text: string) => void;
+}
+
+/** The sequence as it is typed, and where it is wrong. */
+function SequenceField({ typed, read, rows, onChange }: SequenceFieldProps) {
+  const tooLong = typed.length > MOST_CHARS;
+  const issue = typed !== '' && !read.ok ? read.issues[0]! : undefined;
+  return (
+    <>
+      <TextField
+        label="Rows of each cord, by its letter"
+        isFigure
+        value={typed}
+        spellCheck={false}
+        aria-invalid={tooLong || issue ? true : undefined}
+        onChange={(e) => onChange(e.target.value)}
+      />
+      {tooLong ? (
+        <Problem>
+          This has {typed.length} characters; a design can hold {MOST_CHARS}. Use a repeat, as in (3A 1B)*.
+        </Problem>
+      ) : issue ? (
+        <Problem>
+          {issue.message}{' '}
+          {issue.span && (
+            <>
+              Here: {typed.slice(0, issue.span[0])}
+              <mark className="bg-bad px-0.5 text-white">{typed.slice(...issue.span) || ' '}</mark>
+              {typed.slice(issue.span[1])}
+            </>
+          )}
+        </Problem>
+      ) : (
+        <p className="text-ink-soft text-sm">
+          6A 2B 6A · (3A 1B)* as often as it fits · 20mmA by length. It has {rows} rows.
+        </p>
+      )}
+    </>
+  );
+}
+
+function SequenceFile({ onText }: { readonly onText: (text: string) => void }) {
+  const [unread, setUnread] = useState<string>();
+  async function take(file: File) {
+    const text = await readSequenceFile(file);
+    setUnread(text.ok ? undefined : text.issues[0]!.message);
+    if (text.ok) onText(text.value);
+  }
+  return (
+    <>
+      <FilePicker
+        label="Read from a file"
+        accept=".txt,.csv,text/plain,text/csv"
+        onFile={(file) => void take(file)}
+      />
+      <Problem>{unread}</Problem>
+    </>
+  );
+}
+
+/** The ways in which the colour can be changed, with what each costs. */
+function WayChoice({ text }: { readonly text: string }) {
+  const { dispatch } = useBench();
+  const show = useLength();
+  const plan = usePlan()?.plan.sequence;
+  if (!plan) return null;
+  return (
+    <Choices<Way>
+      label={`How is the colour changed? ${plan.splices.length > 0 ? `${plan.splices.length} splices.` : 'Nothing is cut.'}`}
+      value={plan.way}
+      onChange={(way) => dispatch({ type: 'sequence', sequence: { text, way } })}
+      choices={plan.ways.map((w) => ({
+        value: w.way,
+        name: WAY_NAMES[w.way],
+        isOff: !w.ok,
+        note: (
+          <>
+            <WhyText why={w.words} />
+            {w.cordMm !== undefined && `, ${show(w.cordMm, { kind: 'cut' })} of cord in all`}
+          </>
+        ),
+      }))}
+    />
   );
 }
 
@@ -201,24 +223,16 @@ function CodeField({
   return (
     <div className="flex flex-col gap-1" data-keeps-open>
       <div className="flex items-end gap-2">
-        <label className="flex min-w-0 grow flex-col gap-1">
-          <span className="font-medium text-sm">Spell a word or a date in rows of B</span>
-          <input
-            className="w-full rounded border border-ink-soft bg-white px-2 py-1.5"
-            value={text}
-            maxLength={20}
-            autoComplete="off"
-            onChange={(e) => setText(e.target.value)}
-          />
-        </label>
+        <TextField
+          label="Spell a word or a date in rows of B"
+          value={text}
+          maxLength={20}
+          onChange={(e) => setText(e.target.value)}
+        />
         <Button onClick={() => spell(morse)}>Morse</Button>
         <Button onClick={() => spell(digits)}>Digits</Button>
       </div>
-      {problem && (
-        <p role="alert" className="text-bad text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem>{problem}</Problem>
     </div>
   );
 }
