@@ -166,7 +166,7 @@ test('will it reach? learns from what is left and says what can be done', async 
   const remedies = page.getByTestId('remedies');
   await expect(remedies).toContainText('Tie the last rows with a fid');
   await expect(remedies).toContainText('Splice A in row');
-  await page.getByRole('button', { name: /with a fid/ }).click();
+  await page.getByRole('radio', { name: /with a fid/ }).click();
   await expect(page.getByTestId('reach-rows')).toContainText('are needed');
   await page.getByRole('button', { name: 'Close' }).click();
   // It goes on saying so by itself, row after row.

@@ -20,7 +20,7 @@ async function validator(schema: object, name: string): Promise<string> {
   const entry = join(work, `${name}.mjs`);
   writeFileSync(entry, code);
   const bundle = await rolldown({ input: entry, logLevel: 'silent' });
-  const { output } = await bundle.generate({ format: 'esm' });
+  const { output } = await bundle.generate({ format: 'esm', minify: true });
   rmSync(entry);
   const text = output[0].code.replace(/\/\/#(?:region|endregion).*\n/g, '');
   return `// Generated from schemas/${name}.schema.json by npm run gen. Do not edit.\n${text}`;
