@@ -129,9 +129,19 @@ function bent(tube: Tube, band: Band, on: OnLine, line: Outline, outside: 1 | -1
 
 /** Where an end leaves the closed line; a control loop hangs off its ring. */
 function leavesOf(shape: EndShape): { readonly outMm: number; readonly how: 'stands' | 'hangs' } | undefined {
-  if (shape.shape === 'run') return shape.leaves;
-  if (shape.shape === 'frame' && shape.controlMm) return { outMm: shape.lengthMm, how: 'hangs' };
-  return undefined;
+  switch (shape.shape) {
+    case 'run':
+      return shape.leaves;
+    case 'frame':
+      return shape.controlMm ? { outMm: shape.lengthMm, how: 'hangs' } : undefined;
+    case 'none':
+    case 'buckle':
+    case 'plate':
+    case 'bow':
+    case 'spring-bar':
+    case 'loop':
+      return undefined;
+  }
 }
 
 function box(

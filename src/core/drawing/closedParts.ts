@@ -119,7 +119,8 @@ export function stiffEnd(
         },
       ];
     }
-    default:
+    case 'none':
+    case 'loop':
       return [];
   }
 }

@@ -24,10 +24,21 @@ function endTubes(
   dir: 1 | -1,
   pictures: Pictures,
 ): Tube[] {
-  if (end.shape.shape === 'loop') return loop(c, end.shape, lanes.slice(0, 2), dir, pictures);
-  if (end.shape.shape === 'run') return run(c, end.shape, carrying(lanes, end), dir, pictures);
-  if (end.shape.shape === 'frame' && end.shape.controlMm) return controlLoop(c, end.shape, lanes, dir);
-  return [];
+  const { shape } = end;
+  switch (shape.shape) {
+    case 'loop':
+      return loop(c, shape, lanes.slice(0, 2), dir, pictures);
+    case 'run':
+      return run(c, shape, carrying(lanes, end), dir, pictures);
+    case 'frame':
+      return shape.controlMm ? controlLoop(c, shape, lanes, dir) : [];
+    case 'none':
+    case 'buckle':
+    case 'plate':
+    case 'bow':
+    case 'spring-bar':
+      return [];
+  }
 }
 
 /** The cords that take part: the first ones, or the middle ones of a weave without cores. */

@@ -23,7 +23,8 @@ export function hardwareShapes(shape: EndShape, a: Along, view: View, neckMm = 0
       return rod(a, -shape.barMm, 0, (view === 'edge' ? shape.barMm : shape.lengthMm) / 2);
     case 'run':
       return beads(shape, a, neckMm);
-    default:
+    case 'none':
+    case 'loop':
       return [];
   }
 }
@@ -52,7 +53,8 @@ export function hardwareReach(shape: EndShape): { out: number; half: number } {
         out: shape.lengthMm + (shape.capMm ?? shape.beadMm ?? 0),
         half: (shape.beadMm ?? (shape.capMm ? 6 : 0)) / 2,
       };
-    default:
+    case 'none':
+    case 'loop':
       return { out: 0, half: 0 };
   }
 }

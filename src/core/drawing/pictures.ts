@@ -12,10 +12,9 @@ export function knotsOf(plan: Pick<Plan, 'bands'>): string[] {
   const ids = plan.bands
     .flatMap((b) => [b.start.shape, b.end.shape])
     .flatMap((shape) => {
-      if (shape.shape === 'loop') return shape.knot ? [shape.knot] : [];
-      if (shape.shape === 'run')
-        return [...(shape.knot ? [shape.knot] : []), ...(shape.slider ? [shape.slider.id] : [])];
-      return [];
+      const knot = 'knot' in shape && shape.knot ? [shape.knot] : [];
+      const slider = 'slider' in shape && shape.slider ? [shape.slider.id] : [];
+      return [...knot, ...slider];
     });
   return [...new Set(ids)];
 }
