@@ -50,7 +50,7 @@ console.log(
 );
 
 /** A copy of what the core's tests read; its packages are the ones that are installed here. */
-function copied(): string {
+function copySources(): string {
   const dir = mkdtempSync(join(tmpdir(), 'warp-beam-mutants-'));
   for (const name of [
     'src',
@@ -102,7 +102,7 @@ const isNoticed = async (dir: string, room: string): Promise<boolean> =>
   ])) || (await fails(dir, THOROUGH));
 
 async function work(isFirst: boolean): Promise<void> {
-  const dir = copied();
+  const dir = copySources();
   if (isFirst && (await isNoticed(dir, 'src/core/fit')))
     throw new Error('The tests fail without any mutation: nothing can be learned from them.');
   for (let mutant = queue.shift(); mutant; mutant = queue.shift()) {

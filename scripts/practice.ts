@@ -88,7 +88,7 @@ const BASE: Design = {
 };
 
 /** The body for which a plan weaves just that length. */
-function planned(e: Evidence): Plan {
+function planPiece(e: Evidence): Plan {
   let design: Design = { ...BASE, ...e.design };
   for (let i = 0; i < 40; i++) {
     const made = plan(design, LIBRARY_ONLY);
@@ -110,7 +110,7 @@ export interface Practised {
 
 export const practiceTable = (): Practised[] =>
   EVIDENCE.map((e) => {
-    const cords = planned(e).cords.filter(e.pick ?? (() => true));
+    const cords = planPiece(e).cords.filter(e.pick ?? (() => true));
     const planMm = cords.reduce((sum, c) => sum + c.cutLengthMm, 0);
     const perMm = cords.flatMap((c) => c.parts).filter((p) => p.what === 'weave' || p.what === 'core run');
     const uncertainMm = (perMm.reduce((sum, p) => sum + p.lengthMm, 0) / e.wovenMm) * e.wovenOffMm;

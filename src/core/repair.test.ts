@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { readDesign, repairDesign } from './formats/design.ts';
 import { LIMITS } from './formats/limits.gen.ts';
-import { quoted, schemaIssues } from './validation.ts';
+import { quote, schemaIssues } from './validation.ts';
 
 const GOOD = {
   format: 'warp-beam/design',
@@ -66,8 +66,8 @@ describe('messages about files', () => {
       expect(i.path.length).toBeLessThanOrEqual(80);
       expect(i.path + i.message).not.toMatch(/\p{Cc}/u);
     }
-    expect(quoted('short')).toBe('short');
-    expect(quoted('x'.repeat(81))).toHaveLength(80);
+    expect(quote('short')).toBe('short');
+    expect(quote('x'.repeat(81))).toHaveLength(80);
   });
 
   it('say the limit of a list or text', () => {

@@ -26,7 +26,7 @@ export function schemaIssues(errors: readonly ErrorObject[]): Issue[] {
 const MOST_QUOTED = 80;
 
 /** What was read, short enough for a message: cut in the middle of nothing that matters, with a mark where it was cut. */
-export function quoted(value: unknown): string {
+export function quote(value: unknown): string {
   const text = typeof value === 'string' ? value : (JSON.stringify(value) ?? 'nothing');
   // biome-ignore lint/suspicious/noControlCharactersInRegex: exactly those are shown as spaces
   const plain = text.replace(/[\u0000-\u001f\u007f]+/g, ' ');
@@ -35,8 +35,8 @@ export function quoted(value: unknown): string {
 
 function place(error: ErrorObject): string {
   const extra = error.params.missingProperty ?? error.params.additionalProperty;
-  if (extra === undefined) return quoted(error.instancePath || '/');
-  return quoted(`${error.instancePath}/${String(extra).replaceAll('~', '~0').replaceAll('/', '~1')}`);
+  if (extra === undefined) return quote(error.instancePath || '/');
+  return quote(`${error.instancePath}/${String(extra).replaceAll('~', '~0').replaceAll('/', '~1')}`);
 }
 
 function words(error: ErrorObject): string {
@@ -47,9 +47,9 @@ function words(error: ErrorObject): string {
     case 'additionalProperties':
       return 'Unknown property.';
     case 'const':
-      return `This must be ${quoted(JSON.stringify(p.allowedValue))}.`;
+      return `This must be ${quote(JSON.stringify(p.allowedValue))}.`;
     case 'enum':
-      return `Choose one of ${quoted((p.allowedValues as unknown[]).map((v) => JSON.stringify(v)).join(', '))}.`;
+      return `Choose one of ${quote((p.allowedValues as unknown[]).map((v) => JSON.stringify(v)).join(', '))}.`;
     case 'type':
       return `This must be of type ${String(p.type)}.`;
     case 'maxItems':
@@ -68,7 +68,7 @@ function words(error: ErrorObject): string {
     case 'maximum':
       return `This must be at most ${String(p.limit)}.`;
     default:
-      return `This ${quoted(error.message ?? 'is not right')}.`;
+      return `This ${quote(error.message ?? 'is not right')}.`;
   }
 }
 

@@ -150,7 +150,7 @@ export class Database {
 
 /** Opens the store in the browser, taking it step by step from whatever version is there. */
 export async function openDatabase(timeoutMs = OPEN_TIMEOUT_MS): Promise<Database> {
-  const db = new Database(() => answered(openConnection(), timeoutMs));
+  const db = new Database(() => withTimeout(openConnection(), timeoutMs));
   await db.connect();
   return db;
 }
@@ -176,7 +176,7 @@ function openConnection(): Promise<Connection> {
 }
 
 /** A promise that is given up on after a while, with words for the maker. */
-export function answered<T>(promise: Promise<T>, timeoutMs: number): Promise<T> {
+export function withTimeout<T>(promise: Promise<T>, timeoutMs: number): Promise<T> {
   let timer: ReturnType<typeof setTimeout>;
   const silence = new Promise<never>((_, reject) => {
     timer = setTimeout(

@@ -20,7 +20,7 @@ type Readers = typeof import('../core/formats/workshop.ts');
 const readers = (): Promise<Readers> => import('../core/formats/workshop.ts');
 
 /** Records that can be read, and those that cannot. */
-async function sorted<T>(
+async function goodAndBad<T>(
   raw: readonly unknown[],
   keys: readonly IDBValidKey[],
   readerOf: (readers: Readers) => (data: unknown) => Result<T>,
@@ -34,11 +34,13 @@ async function sorted<T>(
 }
 
 export const listWeaves = (db: Database): Promise<Sorted<OwnWeave>> =>
-  db.use(async (c) => sorted(await c.getAll('weaves'), await c.getAllKeys('weaves'), (r) => r.readOwnWeave));
+  db.use(async (c) =>
+    goodAndBad(await c.getAll('weaves'), await c.getAllKeys('weaves'), (r) => r.readOwnWeave),
+  );
 
 export const listSwatches = (db: Database): Promise<Sorted<Swatch>> =>
   db.use(async (c) =>
-    sorted(await c.getAll('swatches'), await c.getAllKeys('swatches'), (r) => r.readSwatch),
+    goodAndBad(await c.getAll('swatches'), await c.getAllKeys('swatches'), (r) => r.readSwatch),
   );
 
 /** Keeps a weave; throws for one that could not be read back. */

@@ -17,7 +17,7 @@ import { useWorkshop } from '../state/knowledge.tsx';
 import { useLibrary } from '../state/library.ts';
 import { finds } from '../ui/find.ts';
 import { useUnits } from '../ui/units.tsx';
-import { type Command, girthTyped } from './commands.ts';
+import { type Command, girthIn } from './commands.ts';
 import { WORD_KEYS } from './keys.ts';
 
 interface Props {
@@ -35,7 +35,7 @@ export default function CommandBox({ bench, onUnits, onClose }: Props) {
   const units = useUnits();
   const commands = useCommands(bench, onUnits);
   const design = bench?.store.getState().history.present;
-  const girth = design && girthTyped(query, design, units);
+  const girth = design && girthIn(query, design, units);
   const setGirth: Command[] = girth
     ? [
         {

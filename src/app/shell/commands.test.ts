@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Design } from '../../core/formats/design.ts';
 import { newDesign } from '../state/newDesign.ts';
 import { finds } from '../ui/find.ts';
-import { girthTyped } from './commands.ts';
+import { girthIn } from './commands.ts';
 
 const bracelet: Design = newDesign('Typed');
 
@@ -16,12 +16,12 @@ describe('a size typed in the command box', () => {
     ['wrist 7', 'imperial', 177.8],
     ['girth 165 mm', 'metric', 165],
   ] as const)('“%s” in %s is %d mm', (text, units, mm) =>
-    expect(girthTyped(text, bracelet, units)?.mm).toBeCloseTo(mm, 6),
+    expect(girthIn(text, bracelet, units)?.mm).toBeCloseTo(mm, 6),
   );
 
   it.each(['neck 40', 'wrist', '3', 'wrist 900', 'wrist 12 parsecs', '17.5 and more'])(
     '“%s” is none',
-    (text) => expect(girthTyped(text, bracelet, 'metric')).toBeUndefined(),
+    (text) => expect(girthIn(text, bracelet, 'metric')).toBeUndefined(),
   );
 });
 

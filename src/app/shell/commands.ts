@@ -17,7 +17,7 @@ export interface Command {
  * A girth that was typed, with or without the body's name before it: “wrist 17.5”, “6 3/4 in”, “182”. A bare number is in
  * the units in use, or in millimetres where only those can be meant. Nothing where it is no length that the body may have.
  */
-export function girthTyped(
+export function girthIn(
   text: string,
   design: Design,
   units: UnitSystem,

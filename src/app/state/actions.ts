@@ -44,7 +44,7 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
     case 'girth':
       return { ...design, wearer: { ...design.wearer, girthMm: action.mm } };
     case 'girth-steps':
-      return { ...design, wearer: { ...design.wearer, girthMm: stepped(design, action) } };
+      return { ...design, wearer: { ...design.wearer, girthMm: stepValue(design, action) } };
     case 'ease':
       return { ...design, ease: action.ease };
     case 'cord':
@@ -117,7 +117,7 @@ function withOptions(closure: Design['closure'], options: Partial<Design['closur
   return Object.entries(options).reduce((all, [key, value]) => withOption(all, key, value), start);
 }
 
-function stepped(
+function stepValue(
   design: Design,
   { steps, stepMm }: { readonly steps: number; readonly stepMm: number },
 ): number {

@@ -1,4 +1,4 @@
-import { answered, type DesignRecord } from '../../storage/db.ts';
+import { type DesignRecord, withTimeout } from '../../storage/db.ts';
 import { type SaveOutcome, saveFailure } from '../../storage/kept.ts';
 import type { KeptRecord } from '../../storage/records.ts';
 
@@ -105,7 +105,7 @@ export class Saver<D, R extends KeptRecord> {
     while (this.waiting !== undefined && !this.stopped) {
       const document = this.waiting;
       this.waiting = undefined;
-      const outcome = await answered(this.ports.save(this.revision, document), this.times.timeoutMs).catch(
+      const outcome = await withTimeout(this.ports.save(this.revision, document), this.times.timeoutMs).catch(
         saveFailure,
       );
       if (outcome.kind === 'saved') {

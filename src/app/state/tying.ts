@@ -51,7 +51,7 @@ export async function beginPiece(
   const begun = (way: WayOfWorking): Tying => newTying(design, startProgress('gather', way, now), now);
   const last = begun({ ...USUAL_WAY, ...((await readWay(db)) as object | undefined) });
   const tying = readTying(last).ok ? last : begun(USUAL_WAY);
-  const made = guided(design, know, tying.progress.way);
+  const made = guideOf(design, know, tying.progress.way);
   if (!made.ok) return made;
   const { steps } = made.value.guide;
   const id = newId();
@@ -62,7 +62,7 @@ export async function beginPiece(
   return fail({ code: 'storage', path: '', message: `This piece cannot be kept: ${why}` });
 }
 
-function guided(
+function guideOf(
   design: Design,
   know: Knowledge,
   way: WayOfWorking,
@@ -104,7 +104,7 @@ export async function openPiece(db: Database, id: string, know: Knowledge): Prom
   const found = atItsStep(unsaved ?? document, know);
   if (!found.ok) return found;
   const { made, progress } = found.value;
-  const tying = resumed({ ...(unsaved ?? document), progress }, stored);
+  const tying = resume({ ...(unsaved ?? document), progress }, stored);
   return ok(createPiece(db, opened.value, tying, made, know));
 }
 
@@ -119,14 +119,14 @@ function atItsStep(
   { design, progress }: Tying,
   know: Knowledge,
 ): Result<{ made: { plan: Plan; guide: Guide }; progress: Progress }> {
-  const made = guided(design, know, progress.way, progress.rowsOf);
+  const made = guideOf(design, know, progress.way, progress.rowsOf);
   if (!made.ok) return made;
   const knows = (guide: Guide) => guide.steps.some((s) => s.id === progress.at);
   const rows = progress.rowsOf ?? made.value.plan.bands.map((b) => b.rows);
   const most = Math.ceil(Math.max(...rows) * MORE_ROWS);
   for (let more = 1; more <= most && !knows(made.value.guide); more++) {
     const rowsOf = rows.map((n) => n + more);
-    const longer = guided(design, know, progress.way, rowsOf);
+    const longer = guideOf(design, know, progress.way, rowsOf);
     if (longer.ok && knows(longer.value.guide))
       return ok({ made: longer.value, progress: { ...progress, rowsOf } });
   }
@@ -137,7 +137,7 @@ function atItsStep(
 const SESSION_MS = 4 * 3_600_000;
 
 /** Time while nobody was there does not count: a step that was running goes on from now. */
-function resumed(tying: Tying, record: PieceRecord): Tying {
+function resume(tying: Tying, record: PieceRecord): Tying {
   const now = Date.now();
   const acknowledged = now - record.updatedAt > SESSION_MS ? [] : tying.progress.acknowledged;
   const progress = { ...tying.progress, acknowledged };
@@ -171,7 +171,7 @@ function createPiece(
       else store.setState({ save: saveText(state) });
     },
     onTheirs: (next) => {
-      const again = guided(next.design, know, next.progress.way, next.progress.rowsOf);
+      const again = guideOf(next.design, know, next.progress.way, next.progress.rowsOf);
       store.setState({ tying: next, ...(again.ok ? again.value : {}), notice: THEIRS });
     },
   });
@@ -197,11 +197,11 @@ function createPiece(
       if (progress === now.progress) return;
       const again =
         action.type === 'way' || action.type === 'rows'
-          ? guided(now.design, know, progress.way, progress.rowsOf)
+          ? guideOf(now.design, know, progress.way, progress.rowsOf)
           : undefined;
       // The next piece begins in the same way; if it cannot be remembered, this one still has it.
       if (action.type === 'way') void writeWay(db, action.way).catch(() => undefined);
-      const at = again?.ok ? placed(progress, again.value.guide, guide) : progress;
+      const at = again?.ok ? placeOnGuide(progress, again.value.guide, guide) : progress;
       keep({ ...now, progress: at }, again?.ok ? again.value : undefined);
     },
     dismiss: () => store.setState({ notice: undefined }),
@@ -216,7 +216,7 @@ const saveText = (state: SaveState<PieceRecord>): TyingState['save'] =>
     : { failed: state.kind === 'failed' ? failureText(state) : 'it was taken off the table in another tab.' };
 
 /** A row that is not tied any more leads on to what came after the rows. */
-function placed(progress: Progress, guide: Guide, before: Guide): Progress {
+function placeOnGuide(progress: Progress, guide: Guide, before: Guide): Progress {
   if (guide.steps.some((s) => s.id === progress.at)) return progress;
   const index = before.steps.findIndex((s) => s.id === progress.at);
   const next = before.steps.slice(index).find((s) => !s.at && guide.steps.some((t) => t.id === s.id));

@@ -28,7 +28,7 @@ interface Props {
 /** Things picked by their looks: type to find, arrows to move, Enter or a click to choose. */
 export function PicturePicker({ label, value, choices, onChange, recent = [], onLeave }: Props) {
   const [query, setQuery] = useState('');
-  const found = ordered(choices, recent).filter((c) => finds(c, query));
+  const found = recentFirst(choices, recent).filter((c) => finds(c, query));
   return (
     <Combobox
       value={value}
@@ -83,7 +83,7 @@ export function PicturePicker({ label, value, choices, onChange, recent = [], on
   );
 }
 
-function ordered(choices: readonly PictureChoice[], recent: readonly string[]): PictureChoice[] {
+function recentFirst(choices: readonly PictureChoice[], recent: readonly string[]): PictureChoice[] {
   const place = (c: PictureChoice) => {
     const at = recent.indexOf(c.value);
     return at < 0 ? recent.length : at;

@@ -18,11 +18,11 @@ const RETRY_AFTER_MS = 600;
 export function lazily<T extends ComponentType<any>>(
   load: () => Promise<{ default: T }>,
 ): LazyExoticComponent<T> {
-  return lazy(() => fetched(load));
+  return lazy(() => fetchModule(load));
 }
 
 /** Fetches a part of the application, twice if need be. */
-export async function fetched<T>(load: () => Promise<T>): Promise<T> {
+export async function fetchModule<T>(load: () => Promise<T>): Promise<T> {
   try {
     return await load();
   } catch {

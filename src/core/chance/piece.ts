@@ -119,7 +119,7 @@ function pass(piece: PlannedPiece, measured: readonly Measuring[], line: Line): 
     observe(x, P, index, seen, S2);
   }
   moveTo(last);
-  return summed(piece, line, x, P, { rowMm, last, lineUsed, woven, grown, nu, scale: sum / nu });
+  return sumOf(piece, line, x, P, { rowMm, last, lineUsed, woven, grown, nu, scale: sum / nu });
 }
 
 /** Rows beyond the planned ones use what one uses on average. */
@@ -187,7 +187,7 @@ interface Ended {
 }
 
 /** From the state after the last row to what every end has used when the length is full. */
-function summed(piece: PlannedPiece, line: Line, x: Float64Array, P: Float64Array[], e: Ended): PieceState {
+function sumOf(piece: PlannedPiece, line: Line, x: Float64Array, P: Float64Array[], e: Ended): PieceState {
   const K = piece.ends.length;
   const isByLength = piece.settledRows === undefined;
   // A millimetre of length too much is so much less cord, whichever rows it is taken from.

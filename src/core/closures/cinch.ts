@@ -3,7 +3,7 @@ import { knotName, knotSize } from './knots.ts';
 import { loopOn, needsTwo } from './loop.ts';
 import { knotOption, openOption, textOf } from './options.ts';
 import { gapOption } from './singleSliding.ts';
-import { FINGER_GAP_MM, opening, run, runEnd, tied, tyingTail } from './slide.ts';
+import { FINGER_GAP_MM, opening, run, runEnd, tieKnot, tyingTail } from './slide.ts';
 import type { Closing, Closure, ClosureContext, LegPart } from './types.ts';
 
 type Check = NonNullable<Closing['checks']>[number];
@@ -105,7 +105,7 @@ export const cinch: Closure = {
             why`through the loop when open: ${open.why}; gap ${len(gap)} + opens by ${len(travel)} − friction loop ${len(head)}`,
             through,
           ),
-          tied(stopper, through + stopper.bodyMm, 'stopper starts', k),
+          tieKnot(stopper, through + stopper.bodyMm, 'stopper starts', k),
           tyingTail(context.tailMm, through + stopper.bodyMm),
         ],
       },

@@ -1,7 +1,7 @@
 import { len, why } from '../why/why.ts';
 import { knotName, knotSize } from './knots.ts';
 import { knotOption, openOption, textOf } from './options.ts';
-import { innerOf, opening, run, runEnd, tied, tyingTail } from './slide.ts';
+import { innerOf, opening, run, runEnd, tieKnot, tyingTail } from './slide.ts';
 import type { Closure } from './types.ts';
 
 const KNOT = knotOption('Sliding knots', ['sliding-1', 'sliding-2', 'sliding-3']);
@@ -35,7 +35,7 @@ export const doubleSliding: Closure = {
         why`opens by ${len(travel)} + one knot ${len(knot.bodyMm)}: that far from weave to knot`,
         reach - knot.bodyMm,
       ),
-      tied(knot, reach, 'knot starts'),
+      tieKnot(knot, reach, 'knot starts'),
       tyingTail(context.tailMm, reach),
     ];
     const end = (name: string) =>

@@ -2,7 +2,7 @@ import { len, why } from '../why/why.ts';
 import { knotSize } from './knots.ts';
 import { openOption } from './options.ts';
 import { gapOption } from './singleSliding.ts';
-import { FINGER_GAP_MM, opening, run, runEnd, tied, tyingTail } from './slide.ts';
+import { FINGER_GAP_MM, opening, run, runEnd, tieKnot, tyingTail } from './slide.ts';
 import type { Closure } from './types.ts';
 
 /** An overhand that another cord passes is the sliding knot of one wrap. */
@@ -32,7 +32,7 @@ export const runTogether: Closure = {
         why`half of the gap when open, ${len((gap + travel) / 2)}, less its knot ${len(knot.bodyMm)}`,
         way,
       ),
-      tied(knot, way + knot.bodyMm, 'knot starts'),
+      tieKnot(knot, way + knot.bodyMm, 'knot starts'),
       run(knot.bodyMm, why`down through the other’s knot`, way + 2 * knot.bodyMm),
       tyingTail(context.tailMm, way + 2 * knot.bodyMm),
     ];

@@ -1,7 +1,7 @@
 import { len, why } from '../why/why.ts';
 import { knotName, knotSize } from './knots.ts';
 import { knotOption, openOption, textOf } from './options.ts';
-import { FINGER_GAP_MM, opening, run, runEnd, tied, tyingTail } from './slide.ts';
+import { FINGER_GAP_MM, opening, run, runEnd, tieKnot, tyingTail } from './slide.ts';
 import type { Closure, Option } from './types.ts';
 
 /** Between the first end of the weave and the knot. */
@@ -55,7 +55,7 @@ function single(made: Made): Closure {
           gap / 2,
           [
             run(NECK_MM, why`a short neck`, NECK_MM),
-            tied(knot, NECK_MM + knot.bodyMm, 'knot starts'),
+            tieKnot(knot, NECK_MM + knot.bodyMm, 'knot starts'),
             tyingTail(context.tailMm, NECK_MM + knot.bodyMm),
           ],
           { lengthMm: NECK_MM, cords: 1, knot: knot.id },
@@ -69,7 +69,7 @@ function single(made: Made): Closure {
               why`through the knot when open: gap ${len(gap)} + opens by ${len(travel)} − neck ${len(NECK_MM)}`,
               through,
             ),
-            tied(stopper, through + stopper.bodyMm, 'stopper starts'),
+            tieKnot(stopper, through + stopper.bodyMm, 'stopper starts'),
             tyingTail(context.tailMm, through + stopper.bodyMm),
           ],
           { lengthMm: through, cords: 1, knot: STOPPER, leaves: { outMm: gap - NECK_MM, how: 'hangs' } },

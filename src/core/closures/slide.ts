@@ -43,7 +43,7 @@ export const run = (lengthMm: number, words: Why, reachMm: number): LegPart => (
   reachMm,
 });
 
-export function tied(knot: KnotSize, reachMm: number, mark: string, k = 0): LegPart {
+export function tieKnot(knot: KnotSize, reachMm: number, mark: string, k = 0): LegPart {
   return {
     what: 'closure',
     lengthMm: k < knot.tied ? knot.cordMm : knot.bodyMm,

@@ -4,7 +4,7 @@ import { counted, len, percent, why } from '../why/why.ts';
 import { knotSize } from './knots.ts';
 import { numberOf, openOption, textOf } from './options.ts';
 import { gapOption } from './singleSliding.ts';
-import { FINGER_GAP_MM, opening, run, runEnd, tied, tyingTail } from './slide.ts';
+import { FINGER_GAP_MM, opening, run, runEnd, tieKnot, tyingTail } from './slide.ts';
 import type { Closing, Closure, ClosureContext, LegPart } from './types.ts';
 
 /** The slider bar is solved for these ratios of thin to thick cord; the nearest is taken. */
@@ -110,7 +110,7 @@ export const slider: Closure = {
     const ending: LegPart[] = isCapped
       ? [run(CAP_MM, why`into its end cap`, way + CAP_MM)]
       : [
-          tied(stopper, way + stopper.bodyMm, 'stopper starts'),
+          tieKnot(stopper, way + stopper.bodyMm, 'stopper starts'),
           tyingTail(context.tailMm, way + stopper.bodyMm),
         ];
     const legs = [

@@ -1,6 +1,6 @@
 import { len, num, why } from '../why/why.ts';
 import { knotSize } from './knots.ts';
-import { run, runEnd, tied, tyingTail } from './slide.ts';
+import { run, runEnd, tieKnot, tyingTail } from './slide.ts';
 import type { Closure, LegPart } from './types.ts';
 
 const WRAPS = 'prusik-3';
@@ -51,7 +51,7 @@ export const wrappedBand: Closure = {
         0,
         [
           run(d, why`a short neck`, d),
-          tied(lock, d + lock.bodyMm, 'lock starts'),
+          tieKnot(lock, d + lock.bodyMm, 'lock starts'),
           tyingTail(context.tailMm, d + lock.bodyMm),
         ],
         { lengthMm: d, cords: 2, knot: LOCK, leaves: { outMm: 0, how: 'stands' } },

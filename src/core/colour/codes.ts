@@ -86,7 +86,7 @@ export function digits(text: string): Result<string> {
 }
 
 /** A sequence put in the middle of a band of A, as evenly as its rows allow. */
-export function centred(text: string, sequenceRows: number, bandRows: number): string {
+export function centre(text: string, sequenceRows: number, bandRows: number): string {
   const left = Math.floor((bandRows - sequenceRows) / 2);
   const right = bandRows - sequenceRows - left;
   return [left > 0 ? `${left}A` : '', text, right > 0 ? `${right}A` : ''].filter(Boolean).join(' ');

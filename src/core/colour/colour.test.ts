@@ -6,7 +6,7 @@ import { findCrossings } from '../weave/crossings.ts';
 import { difference, HARD_TO_TELL, hardToTell, seen } from './apart.ts';
 import { countUpTo, countUsingAll, distinct, gallery, restrict } from './arrangements.ts';
 import { barOrder } from './barOrder.ts';
-import { centred, digits, morse } from './codes.ts';
+import { centre, digits, morse } from './codes.ts';
 import { faceShares } from './faces.ts';
 import { lanesOfWeave } from './lanes.ts';
 import { findColour, PALETTE } from './palette.ts';
@@ -376,7 +376,7 @@ describe('a colour sequence', () => {
   it('spells a date in bumps, ten for a nought', () => {
     expect(digits('3.10')).toEqual({ ok: true, value: '3B 2A 1B 2A 10B' });
     expect(digits('dawn').ok).toBe(false);
-    expect(centred('4B', 4, 11)).toBe('3A 4B 4A');
+    expect(centre('4B', 4, 11)).toBe('3A 4B 4A');
   });
 });
 

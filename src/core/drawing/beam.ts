@@ -5,7 +5,7 @@ import { caseShapes, hardwareReach, hardwareShapes } from './hardware.ts';
 import { paintTubes, project, type View } from './paint.ts';
 import type { Pictures } from './pictures.ts';
 import { cordColours, pieceTubes } from './piece.ts';
-import { type Place, placed, placesOf, placeTube } from './place.ts';
+import { type Place, placeAlong, placesOf, placeTube } from './place.ts';
 import type { Scene, Shape } from './shape.ts';
 import { along } from './shapes.ts';
 
@@ -27,7 +27,7 @@ export function beamScene(plan: Plan, pictures: Pictures, view: View, detailMm =
   const caseAt = plan.bands.length > 1 ? 0 : -plan.caseMm;
   const watch = plan.caseMm > 0 ? caseShapes(caseAt, plan.caseMm, lug, view) : [];
   const addons = plan.bands[0]!.addons.flatMap((p) =>
-    addonShapes({ ...p, atMm: placed(places[0]!, p.atMm) }, plan.metrics.widthMm),
+    addonShapes({ ...p, atMm: placeAlong(places[0]!, p.atMm) }, plan.metrics.widthMm),
   );
   const spread = extents(tubes, plan, places, view);
   const rings = plan.bands[0]!.addons.filter((p) => p.kind === 'ring');
@@ -54,7 +54,7 @@ const barOf = (band: Band, at: 'start' | 'end'): number =>
 function bandHardware(band: Band, place: Place, view: View): Shape[] {
   const shapes = (end: BandEnd, at: 'start' | 'end') => {
     const outwards = (at === 'start' ? -place.dir : place.dir) as 1 | -1;
-    return hardwareShapes(end.shape, along(placed(place, barOf(band, at)), outwards), view);
+    return hardwareShapes(end.shape, along(placeAlong(place, barOf(band, at)), outwards), view);
   };
   return [...shapes(band.start, 'start'), ...shapes(band.end, 'end')];
 }
@@ -78,7 +78,7 @@ function extents(tubes: Parameters<typeof paintTubes>[0], plan: Plan, places: re
     for (const at of ['start', 'end'] as const) {
       const reach = hardwareReach(band[at].shape);
       const out = at === 'start' ? -reach.out : reach.out;
-      const x = placed(places[i]!, barOf(band, at) + out);
+      const x = placeAlong(places[i]!, barOf(band, at) + out);
       from = Math.min(from, x);
       to = Math.max(to, x);
       half = Math.max(half, view === 'edge' ? 0 : reach.half);
@@ -93,7 +93,7 @@ export function closedSpan(plan: Pick<Plan, 'bands' | 'caseMm'>): { fromMm: numb
   const far = (i: number, at: 'start' | 'end') => {
     const band = plan.bands[i]!;
     const out = band[at].takesMm;
-    return placed(places[i]!, barOf(band, at) + (at === 'start' ? -out : out));
+    return placeAlong(places[i]!, barOf(band, at) + (at === 'start' ? -out : out));
   };
   // A case that closes one piece lies before its first bar.
   if (plan.bands.length < 2) return { fromMm: far(0, 'start') - plan.caseMm, toMm: far(0, 'end') };

@@ -9,7 +9,7 @@ import { LIBRARY_ONLY } from '../plan/knowledge.ts';
 import { plan } from '../plan/plan.ts';
 import { addonShapes } from './addons.ts';
 import { caseShapes, hardwareReach, hardwareShapes, ringShapes } from './hardware.ts';
-import { placed, placesOf, placeTube } from './place.ts';
+import { placeAlong, placesOf, placeTube } from './place.ts';
 import { PER_MM, type Shape } from './shape.ts';
 import { along, circle, roundedBox } from './shapes.ts';
 
@@ -140,8 +140,8 @@ describe('two halves on the mat', () => {
     );
     if (!made.ok) throw new Error('strap');
     const [a, b] = placesOf(made.value);
-    expect(placed(a!, 10)).toBe(-10);
-    expect(placed(b!, 10)).toBe(made.value.caseMm + 10);
+    expect(placeAlong(a!, 10)).toBe(-10);
+    expect(placeAlong(b!, 10)).toBe(made.value.caseMm + 10);
     const tube = {
       points: Float64Array.from([1, 10, 2]),
       radiusMm: 1,

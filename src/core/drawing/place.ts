@@ -16,7 +16,7 @@ export function placesOf(plan: Pick<Plan, 'bands' | 'caseMm'>): Place[] {
   ];
 }
 
-export const placed = (place: Place, mm: number): number => place.originMm + place.dir * mm;
+export const placeAlong = (place: Place, mm: number): number => place.originMm + place.dir * mm;
 
 /** A tube moved to its band's place: turned by half about the eye's axis, never mirrored. */
 export function placeTube(tube: Tube, place: Place): Tube {
@@ -24,7 +24,7 @@ export function placeTube(tube: Tube, place: Place): Tube {
   const points = tube.points.slice();
   for (let i = 0; i < points.length; i += 3) {
     points[i] = place.dir * points[i]!;
-    points[i + 1] = placed(place, points[i + 1]!);
+    points[i + 1] = placeAlong(place, points[i + 1]!);
   }
   return { ...tube, points, ...turnedFlat(tube, place.dir) };
 }

@@ -80,12 +80,12 @@ function strandOver(
     const src = 3 * (at - turn * n);
     const shift = turn * strand.periods - lane;
     const y = points[src + 1]! + shift * solved.periodD - origin;
-    const [x, z] = turned(points[src]!, points[src + 2]!, shift * (solved.turn ?? 0));
+    const [x, z] = turnAbout(points[src]!, points[src + 2]!, shift * (solved.turn ?? 0));
     out[3 * i] = x * d;
     out[3 * i + 1] = band.startMm + y * d * stretch;
     out[3 * i + 2] = z * d;
     if (flat) {
-      const [px, pz] = turned(flats![src]!, flats![src + 2]!, shift * (solved.turn ?? 0));
+      const [px, pz] = turnAbout(flats![src]!, flats![src + 2]!, shift * (solved.turn ?? 0));
       flat[3 * i] = px;
       flat[3 * i + 1] = flats![src + 1]!;
       flat[3 * i + 2] = pz;
@@ -95,7 +95,7 @@ function strandOver(
 }
 
 /** A point across the piece, turned about its length. */
-function turned(x: number, z: number, angle: number): readonly [number, number] {
+function turnAbout(x: number, z: number, angle: number): readonly [number, number] {
   if (angle === 0) return [x, z];
   const [c, s] = [Math.cos(angle), Math.sin(angle)];
   return [c * x + s * z, c * z - s * x];

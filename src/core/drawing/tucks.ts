@@ -22,12 +22,12 @@ export function tuckTubes(
   const starts = workStarts.map((tube) => looseEnd(tube, -1));
   const ends = workEnds.map((tube) => looseEnd(tube, 1));
   // One cord that turns back works from the second end to the first: there it stops.
-  if (c.isOneCord) return starts.map((end) => tucked(c, end));
+  if (c.isOneCord) return starts.map((end) => tuck(c, end));
   const isTaken = c.end.kind === 'bar' && c.end.attach === 'hitched';
   const begins = c.isSideBySide
     ? []
-    : inPairs(starts).flatMap((pair) => (pair.length === 2 ? behind(c, pair) : [tucked(c, pair[0]!)]));
-  return [...begins, ...(isTaken ? [] : ends.map((end) => tucked(c, end)))];
+    : inPairs(starts).flatMap((pair) => (pair.length === 2 ? behind(c, pair) : [tuck(c, pair[0]!)]));
+  return [...begins, ...(isTaken ? [] : ends.map((end) => tuck(c, end)))];
 }
 
 function looseEnd(tube: Tube, dir: 1 | -1): Loose {
@@ -48,7 +48,7 @@ const onward = ({ at, leaving }: Loose, mm: number): Point => [
 ];
 
 /** Round towards the back and in under the row that it comes from. */
-function tucked({ diameterMm: d }: JoinContext, end: Loose): Tube {
+function tuck({ diameterMm: d }: JoinContext, end: Loose): Tube {
   const out = onward(end, 0.1 * d);
   const [x, y] = end.at;
   return smoothTube(

@@ -1,5 +1,5 @@
 import { fail, type Issue, ok, type Result } from '../result.ts';
-import { type ErrorObject, quoted, schemaIssues } from '../validation.ts';
+import { type ErrorObject, quote, schemaIssues } from '../validation.ts';
 
 /** One kind of document: what it is called in its file and among people, and how it is brought up to date and checked. */
 export interface DocumentKind {
@@ -33,7 +33,7 @@ export function parseJson(text: string, maxChars: number, name: string): Result<
     return fail({
       code: 'file.json',
       path: '',
-      message: `This is not JSON: ${quoted((error as Error).message)}.`,
+      message: `This is not JSON: ${quote((error as Error).message)}.`,
     });
   }
 }
@@ -58,7 +58,7 @@ export function openEnvelope(data: unknown, kind: DocumentKind): Result<Versione
     return fail(foreign('/', `This is not ${kind.name}.`));
   const { format, version } = data as { format?: unknown; version?: unknown };
   if (format !== kind.format) {
-    const found = format === undefined ? 'missing' : quoted(JSON.stringify(format));
+    const found = format === undefined ? 'missing' : quote(JSON.stringify(format));
     return fail(
       foreign('/format', `This is not ${kind.name}: its “format” is ${found}, not “${kind.format}”.`),
     );
@@ -67,7 +67,7 @@ export function openEnvelope(data: unknown, kind: DocumentKind): Result<Versione
     return fail({
       code: 'file.newer',
       path: '/version',
-      message: `This was written by a newer Warp Beam (${kind.format.split('/')[1]} version ${quoted(version)}; this one reads up to ${kind.version}). It was left untouched.`,
+      message: `This was written by a newer Warp Beam (${kind.format.split('/')[1]} version ${quote(version)}; this one reads up to ${kind.version}). It was left untouched.`,
     });
   }
   return ok(migrate(data as Versioned, kind));

@@ -124,7 +124,7 @@ function measure(
       : {}),
     invariant: tight.invariant,
     flat: tight.press.map((p) => flatOf(p, options.squash).map((v) => round(v, 3) || 0)),
-    points: rope.strands.map((s) => centred(s.points, (x.least + x.most) / 2, (z.least + z.most) / 2)),
+    points: rope.strands.map((s) => centre(s.points, (x.least + x.most) / 2, (z.least + z.most) / 2)),
   };
 }
 
@@ -208,7 +208,7 @@ function span(p: Float64Array): number {
   return Math.hypot(p[n - 3]! - p[0]!, p[n - 2]! - p[1]!, p[n - 1]! - p[2]!);
 }
 
-function centred(points: Float64Array, x0: number, z0: number): number[] {
+function centre(points: Float64Array, x0: number, z0: number): number[] {
   return Array.from(points, (v, i) => round(i % 3 === 0 ? v - x0 : i % 3 === 2 ? v - z0 : v, 3));
 }
 

@@ -99,7 +99,7 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
   return ok({
     bands,
     q: firstQ,
-    cords: pieces.length > 1 ? named(cords, bands) : cords,
+    cords: pieces.length > 1 ? nameCords(cords, bands) : cords,
     ...(sequences[0] ? { sequence: sequences[0] } : {}),
   });
 }
@@ -166,7 +166,7 @@ function sequence(
 const isTurned = (closed: ClosedDesign): boolean => STYLES[closed.resolved.design.setup.style].turnsBack;
 
 /** Cords of two halves get the half's number after their letter. */
-const named = (cords: readonly CordCut[], bands: readonly Band[]): CordCut[] =>
+const nameCords = (cords: readonly CordCut[], bands: readonly Band[]): CordCut[] =>
   cords.map((cord) => ({
     ...cord,
     letter: `${cord.letter}${bands.length > 1 ? `.${cord.band + 1}` : ''}`,

@@ -13,7 +13,7 @@ import { LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
 import { strandSpans } from './spans.ts';
 import { strandsOf, withCord, withStrands } from './strands.ts';
-import { evened, isMirrored, mirrored } from './symmetryHelp.ts';
+import { evenEnds, isMirrored, mirror } from './symmetryHelp.ts';
 import type { Plan } from './types.ts';
 
 const BASE: Design = {
@@ -235,13 +235,13 @@ describe('symmetry', () => {
     }, []);
 
   it('is made by running the first half back, an odd middle row once', () => {
-    expect(mirrored(s('AABBB'), 5)).toBe('2A 1B 2A');
-    expect(mirrored(s('AABAAA'), 6)).toBe('2A 2B 2A');
+    expect(mirror(s('AABBB'), 5)).toBe('2A 1B 2A');
+    expect(mirror(s('AABAAA'), 6)).toBe('2A 2B 2A');
   });
 
   it('evens out the first and last stretch and leaves what is between', () => {
-    expect(evened(s('ABBBAAA'), 7)).toBe('2A 3B 2A');
-    expect(evened(s('ABBAAA'), 6)).toBe('2A 2B 2A');
+    expect(evenEnds(s('ABBBAAA'), 7)).toBe('2A 3B 2A');
+    expect(evenEnds(s('ABBAAA'), 6)).toBe('2A 2B 2A');
   });
 
   it('is told apart from what only looks like it', () => {

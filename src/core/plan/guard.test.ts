@@ -8,7 +8,7 @@ import { readDesign } from '../formats/design.ts';
 import { WEAVES } from '../patterns/index.ts';
 import { adapt, asProduct } from './adapt.ts';
 import { ADDON_KINDS } from './addons.ts';
-import { defects, guarded } from './guard.ts';
+import { defects, guard } from './guard.ts';
 import { LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
 import { STYLES, type Style } from './setups/index.ts';
@@ -163,10 +163,10 @@ describe('the last look at a plan', () => {
     })),
   });
 
-  it('lets a sound plan through as it is', () => expect(guarded(sound)).toEqual({ ok: true, value: sound }));
+  it('lets a sound plan through as it is', () => expect(guard(sound)).toEqual({ ok: true, value: sound }));
 
   it.each(spoilt)('stops %s with a message', (_what, spoil) => {
-    const result = guarded(spoil(sound));
+    const result = guard(spoil(sound));
     expect(defects(spoil(sound)).length).toBeGreaterThan(0);
     expect(result).toMatchObject({ ok: false, issues: [{ code: 'plan.defect' }] });
   });

@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '../result.ts';
-import { quoted } from '../validation.ts';
+import { quote } from '../validation.ts';
 import type { Plan } from './types.ts';
 
 /** Numbers add up to this, in mm. */
@@ -9,13 +9,13 @@ const EXACT_MM = 1e-6;
  * The last look at a plan before anybody sees it: a number that is not finite, a length below nothing, or parts that do
  * not add up make it a failed plan with a message. Whatever is caught here is a defect of ours; tests count it as one.
  */
-export function guarded(plan: Plan): Result<Plan> {
+export function guard(plan: Plan): Result<Plan> {
   const found = defects(plan);
   if (found.length === 0) return ok(plan);
   return fail({
     code: 'plan.defect',
     path: '',
-    message: `Warp Beam can’t work this combination out (${quoted(found[0]!)}). That is our fault, not yours: change the size, the closure or the set-up, and please report it.`,
+    message: `Warp Beam can’t work this combination out (${quote(found[0]!)}). That is our fault, not yours: change the size, the closure or the set-up, and please report it.`,
   });
 }
 

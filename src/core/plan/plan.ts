@@ -7,7 +7,7 @@ import { checkContextOf } from './checks/context.ts';
 import { checks } from './checks/index.ts';
 import type { ClosedDesign } from './close.ts';
 import { figures, moreFigures } from './figures.ts';
-import { guarded } from './guard.ts';
+import { guard } from './guard.ts';
 import { type Knowledge, LIBRARY_ONLY } from './knowledge.ts';
 import { extraCords } from './setups/extra.ts';
 import { closeSuited, type SuitedDesign } from './suited.ts';
@@ -72,7 +72,7 @@ function planClosed(closed: SuitedDesign): Result<Plan> {
     },
     ...(sequence ? { sequence } : {}),
   };
-  return guarded({
+  return guard({
     ...base,
     figures: figures(closed, base, minutes),
     more: moreFigures(closed, base),

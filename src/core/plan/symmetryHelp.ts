@@ -13,13 +13,13 @@ export function isMirrored(stretches: readonly ColourStretch[], rows: number): b
 }
 
 /** The first half's colours run back again over the second: alike from both ends. */
-export function mirrored(stretches: readonly ColourStretch[], rows: number): string {
+export function mirror(stretches: readonly ColourStretch[], rows: number): string {
   const colour = (row: number) => stretches.find((s) => row >= s.from && row < s.to)?.cord ?? 0;
   return fromColours(Array.from({ length: rows }, (_, r) => colour(Math.min(r, rows - 1 - r))));
 }
 
 /** The first and last stretch made equally long, what is between moved to the middle. */
-export function evened(stretches: readonly ColourStretch[], rows: number): string {
+export function evenEnds(stretches: readonly ColourStretch[], rows: number): string {
   if (stretches.length < 3) return formatSequence(sequenceOf(stretches));
   const inner = stretches.slice(1, -1).map((s) => s.to - s.from);
   const free = rows - inner.reduce((a, b) => a + b, 0);

@@ -26,10 +26,10 @@ const NOTHING_MM = 1;
 export function triedOn(design: Design, plan: Plan, offMm: number): Remedy[] {
   if (Math.abs(offMm) < NOTHING_MM)
     return [{ id: 'leave', what: why`leave it: that is within measuring error`, leftMm: offMm, ok: true }];
-  return [...moved(design, plan, offMm), rowsChanged(design, plan, offMm)];
+  return [...moveTo(design, plan, offMm), changeOfRows(design, plan, offMm)];
 }
 
-function moved(design: Design, { closed }: Plan, offMm: number): Remedy[] {
+function moveTo(design: Design, { closed }: Plan, offMm: number): Remedy[] {
   const { adjust } = closed;
   if (!adjust) return [];
   const wanted = -offMm;
@@ -63,7 +63,7 @@ function moved(design: Design, { closed }: Plan, offMm: number): Remedy[] {
 }
 
 /** Rows more or fewer, and what that leaves: spare, rounding, and the hand lengths, less what the hands need at the end. */
-function rowsChanged(design: Design, plan: Plan, offMm: number): Remedy {
+function changeOfRows(design: Design, plan: Plan, offMm: number): Remedy {
   const { rowHeightMm, strands } = plan.metrics;
   const rows = Math.round(-offMm / rowHeightMm) || -Math.sign(offMm);
   const change = rows * rowHeightMm;

@@ -78,11 +78,11 @@ export function rowsDone(steps: readonly Step[], index: number): number {
 export function reduceProgress(p: Progress, steps: readonly Step[], action: ProgressAction): Progress {
   switch (action.type) {
     case 'go':
-      return steps.some((s) => s.id === action.to) ? { ...timed(p, steps, action.now), at: action.to } : p;
+      return steps.some((s) => s.id === action.to) ? { ...addTime(p, steps, action.now), at: action.to } : p;
     case 'undo':
       return undo(p, steps, action.rows, action.now);
     case 'pause': {
-      const { since: _running, ...still } = timed(p, steps, action.now);
+      const { since: _running, ...still } = addTime(p, steps, action.now);
       return still;
     }
     case 'resume':
@@ -119,7 +119,7 @@ export function reduceProgress(p: Progress, steps: readonly Step[], action: Prog
 }
 
 /** The running step's time, added to its phase. */
-function timed(p: Progress, steps: readonly Step[], now: number): Progress {
+function addTime(p: Progress, steps: readonly Step[], now: number): Progress {
   if (p.since === undefined) return p;
   const phase = steps[stepIndex(steps, p)]?.phase;
   const ms = Math.min(LONGEST_STEP_MS, Math.max(0, now - p.since));
@@ -132,7 +132,7 @@ function timed(p: Progress, steps: readonly Step[], now: number): Progress {
 
 /** Back by so many rows of the same band and pass. What was measured on rows that are gone is forgotten. */
 function undo(p: Progress, steps: readonly Step[], rows: number, now: number): Progress {
-  if (rows <= 0) return timed(p, steps, now);
+  if (rows <= 0) return addTime(p, steps, now);
   const index = stepIndex(steps, p);
   const here = steps[index]?.at ?? steps.slice(0, index).findLast((s) => s.at)?.at;
   if (!here) return p;
@@ -145,7 +145,7 @@ function undo(p: Progress, steps: readonly Step[], rows: number, now: number): P
   const isKept = (m: { band: number; pass: number; rows: number }) =>
     m.band !== here.band || m.pass !== here.pass || m.rows < wanted;
   return {
-    ...timed(p, steps, now),
+    ...addTime(p, steps, now),
     at: target.id,
     left: p.left.filter(isKept),
     woven: p.woven.filter(isKept),

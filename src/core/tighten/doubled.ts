@@ -10,23 +10,23 @@ export function doubleCell(rope: Rope): Rope {
   const twice: Rope = {
     ...flat,
     period: 2 * rope.period,
-    strands: flat.strands.flatMap((s) => doubled(s, rope.period)),
+    strands: flat.strands.flatMap((s) => doubleStrand(s, rope.period)),
   };
   return rope.turn === undefined ? twice : wind({ ...twice, turn: 0 }, 2 * rope.turn);
 }
 
-function doubled(strand: RopeStrand, period: number): RopeStrand[] {
+function doubleStrand(strand: RopeStrand, period: number): RopeStrand[] {
   if (strand.periods % 2 === 0) {
     const half = { ...strand, periods: strand.periods / 2 };
-    return [half, { ...half, name: `${strand.name}'`, points: shifted(strand.points, period) }];
+    return [half, { ...half, name: `${strand.name}'`, points: shift(strand.points, period) }];
   }
-  const again = shifted(strand.points, strand.periods * period);
+  const again = shift(strand.points, strand.periods * period);
   const points = new Float64Array(strand.points.length * 2);
   points.set(strand.points);
   points.set(again, strand.points.length);
   return [{ ...strand, points }];
 }
 
-function shifted(points: Float64Array, dy: number): Float64Array {
+function shift(points: Float64Array, dy: number): Float64Array {
   return points.map((v, i) => (i % 3 === 1 ? v + dy : v));
 }

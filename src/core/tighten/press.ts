@@ -55,7 +55,7 @@ export function pressOf(
         addOuter(tensor, 6 * point, force, part / strong);
     }
   }
-  return rope.strands.map((s, i) => squeezed(s, evened(tensors[i]!, s), rope));
+  return rope.strands.map((s, i) => squeezesOf(s, evenAlong(tensors[i]!, s), rope));
 }
 
 type Vector = [number, number, number];
@@ -144,7 +144,7 @@ function addOuter(t: Float64Array, at: number, [x, y, z]: Vector, scale: number)
 }
 
 /** Forces per point → line pressures per diameter, evened along the strand. */
-function evened(t: Float64Array, s: RopeStrand): Float64Array {
+function evenAlong(t: Float64Array, s: RopeStrand): Float64Array {
   const n = t.length / 6;
   const meanEdge = edgeMean(s);
   const reach = Math.max(1, Math.round(EVEN_D / meanEdge));
@@ -172,7 +172,7 @@ function edgeMean(s: RopeStrand): number {
 }
 
 /** The principal direction across the cord, times the difference of the two principal pressures. */
-function squeezed(s: RopeStrand, t: Float64Array, rope: Rope): Float64Array {
+function squeezesOf(s: RopeStrand, t: Float64Array, rope: Rope): Float64Array {
   const n = t.length / 6;
   const out = new Float64Array(3 * n);
   for (let i = 0; i < n; i++) {

@@ -199,15 +199,15 @@ export function tighten(
 ): Result<Tight> {
   const built = build(spec, seeded(options.seed));
   if (!built.ok) return built;
-  const mat = proved(built.value.rope, options, onProgress);
+  const mat = prove(built.value.rope, options, onProgress);
   if (!mat.ok || !options.swings) return mat;
-  const worn = proved(swing(mat.value.rope), options, onProgress);
+  const worn = prove(swing(mat.value.rope), options, onProgress);
   // The knot is told by the mat's invariant: the leads' new ways would change it, though not the knot.
   return worn.ok ? ok({ ...worn.value, invariant: mat.value.invariant }) : worn;
 }
 
 /** Pulls tight and refuses a result in which strands may have passed through each other. */
-function proved(
+function prove(
   start: Rope,
   options: TightenOptions,
   onProgress?: (p: SolveProgress) => boolean,

@@ -50,7 +50,7 @@ function metric(mm: number, step: number): string {
 
 function imperial(steps: number, perInch: number): string {
   const inches = Math.floor(steps / perInch);
-  const fraction = reduced(steps % perInch, perInch);
+  const fraction = reduce(steps % perInch, perInch);
   const feet = inches >= 36 ? Math.floor(inches / 12) : 0;
   const whole = inches - feet * 12;
   const parts: string[] = [];
@@ -62,7 +62,7 @@ function imperial(steps: number, perInch: number): string {
   return parts.join(' ');
 }
 
-function reduced(above: number, below: number): string {
+function reduce(above: number, below: number): string {
   if (above === 0) return '';
   let [a, b] = [above, below];
   while (a % 2 === 0 && b % 2 === 0) [a, b] = [a / 2, b / 2];

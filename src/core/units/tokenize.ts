@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '../result.ts';
-import { quoted } from '../validation.ts';
+import { quote } from '../validation.ts';
 
 export type Unit = 'mm' | 'cm' | 'm' | 'in' | 'ft';
 
@@ -74,7 +74,7 @@ function unreadable(text: string, at: number) {
   const message =
     piece === '-'
       ? 'A length cannot be negative.'
-      : `“${quoted(piece)}” is not a number or a unit. Units are mm, cm, m, in (") and ft (').`;
+      : `“${quote(piece)}” is not a number or a unit. Units are mm, cm, m, in (") and ft (').`;
   return fail({
     code: piece === '-' ? 'length.negative' : 'length.unreadable',
     path: '',

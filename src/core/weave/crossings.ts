@@ -1,5 +1,5 @@
 import { fail, type Issue, ok, type Result } from '../result.ts';
-import { quoted } from '../validation.ts';
+import { quote } from '../validation.ts';
 import type { Crossing, StrandSpec, WeaveSpec } from './types.ts';
 
 /** A unit with more crossings than this is not a row of anything that is tied by hand. */
@@ -75,7 +75,7 @@ function meet(
           return {
             code: 'notation.coincident',
             path: `line ${spec.strands[b]!.line}, column 1`,
-            message: `“${quoted(spec.strands[a]!.name)}” and “${quoted(spec.strands[b]!.name)}” run on each other near ${near(pa[i]!)}; move a way-point so that they cross or stay apart.`,
+            message: `“${quote(spec.strands[a]!.name)}” and “${quote(spec.strands[b]!.name)}” run on each other near ${near(pa[i]!)}; move a way-point so that they cross or stay apart.`,
           };
         }
         if (found)
@@ -181,7 +181,7 @@ function decide(spec: WeaveSpec, meetings: readonly Meeting[]): Result<readonly 
       return wordIssue(
         strand,
         'notation.count',
-        `“${quoted(strand.name)}” meets ${visits.length} crossings, but its word has ${strand.word.length} letters.`,
+        `“${quote(strand.name)}” meets ${visits.length} crossings, but its word has ${strand.word.length} letters.`,
       );
     }
     for (const [i, visit] of visits.entries()) says[visit.meeting]![visit.side] = strand.word[i]!;
@@ -195,13 +195,13 @@ function decide(spec: WeaveSpec, meetings: readonly Meeting[]): Result<readonly 
       return wordIssue(
         sa,
         'notation.unsaid',
-        `“${quoted(sa.name)}” and “${quoted(sb.name)}” cross ${place}, and neither has a word that says which lies on top.`,
+        `“${quote(sa.name)}” and “${quote(sb.name)}” cross ${place}, and neither has a word that says which lies on top.`,
       );
     if (a === b)
       return wordIssue(
         sb,
         'notation.contradiction',
-        `“${quoted(sa.name)}” and “${quoted(sb.name)}” both say ${a} where they cross ${place}.`,
+        `“${quote(sa.name)}” and “${quote(sb.name)}” both say ${a} where they cross ${place}.`,
       );
     const aOver = a ? a === 'O' : b === 'U';
     const [pa, pb] = [

@@ -1,6 +1,6 @@
 import { Cursor } from '../cursor.ts';
 import { fail, type Result } from '../result.ts';
-import { quoted } from '../validation.ts';
+import { quote } from '../validation.ts';
 import { notationIssue, tokenize, type WeaveToken } from './tokenize.ts';
 import type { Role, StrandSpec, WeaveKind, WeaveSpec } from './types.ts';
 
@@ -27,7 +27,7 @@ export function parse(text: string): Result<WeaveSpec> {
   for (const line of lines.slice(1)) {
     const strand = readStrand(line, head.kind);
     if (strands.some((s) => s.name === strand.name))
-      line.stop('notation.twice', `Strand “${quoted(strand.name)}” stands twice.`, line.start);
+      line.stop('notation.twice', `Strand “${quote(strand.name)}” stands twice.`, line.start);
     if (line.issue) return fail(line.issue);
     strands.push(strand);
   }
@@ -72,10 +72,10 @@ function readStrand(line: Line, kind: WeaveKind): StrandSpec {
   if (path.length < least)
     line.wrong(
       'notation.points',
-      `“${quoted(name)}” needs at least ${least} way-point${least > 1 ? 's' : ''}.`,
+      `“${quote(name)}” needs at least ${least} way-point${least > 1 ? 's' : ''}.`,
     );
   if (path.length > MAX_POINTS)
-    line.wrong('notation.points', `“${quoted(name)}” has more than ${MAX_POINTS} way-points.`);
+    line.wrong('notation.points', `“${quote(name)}” has more than ${MAX_POINTS} way-points.`);
   let word = '';
   while (line.more()) word += line.overUnder();
   return { name, role, ...options, path, word, line: line.start.line };
@@ -117,10 +117,7 @@ function readPath(line: Line, name: string): [number, number][] {
     const y = line.coordinate('y');
     const last = path.at(-1);
     if (last && last[0] === x && last[1] === y)
-      line.wrong(
-        'notation.coincident',
-        `Two way-points of “${quoted(name)}” lie on each other at ${x},${y}.`,
-      );
+      line.wrong('notation.coincident', `Two way-points of “${quote(name)}” lie on each other at ${x},${y}.`);
     path.push([x, y]);
   }
   return path;
@@ -145,7 +142,7 @@ class Line extends Cursor<WeaveToken> {
   }
   private expected(is: (token: WeaveToken) => boolean, what: string): string {
     const token = this.expect(is, 'notation.expected', (found) =>
-      found ? `Expected ${what}, found “${quoted(found.text)}”.` : `Expected ${what} before the line ends.`,
+      found ? `Expected ${what}, found “${quote(found.text)}”.` : `Expected ${what} before the line ends.`,
     );
     return token?.text ?? '';
   }

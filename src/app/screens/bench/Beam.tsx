@@ -1,6 +1,6 @@
 import { Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { beamScene, closedSpan } from '../../../core/drawing/beam.ts';
-import { placed, placesOf } from '../../../core/drawing/place.ts';
+import { placeAlong, placesOf } from '../../../core/drawing/place.ts';
 import { PER_MM, type Scene } from '../../../core/drawing/shape.ts';
 import type { Plan } from '../../../core/plan/types.ts';
 import { usePictures } from '../../state/knowledge.tsx';
@@ -98,7 +98,7 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
   const middle = pieceTop - scene.minY * scale;
   const places = placesOf(plan);
   const notes = plan.bands.map((band, i) =>
-    layNotes(band, plan.metrics.isPlain, (mm) => x(placed(places[i]!, mm)), width),
+    layNotes(band, plan.metrics.isPlain, (mm) => x(placeAlong(places[i]!, mm)), width),
   );
   const lines = 1 + Math.max(0, ...notes.flat().map((n) => n.line));
   const height = pieceTop + pieceHeight + 42 + lines * LINE_PX;
@@ -106,7 +106,7 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
   const part = cord?.parts[lit?.part ?? -1];
   const litSpan =
     cord && part?.fromMm !== undefined && part.toMm !== undefined
-      ? [part.fromMm, part.toMm].map((mm) => x(placed(places[cord.band]!, mm))).sort((a, b) => a - b)
+      ? [part.fromMm, part.toMm].map((mm) => x(placeAlong(places[cord.band]!, mm))).sort((a, b) => a - b)
       : undefined;
   const title = `${planned.name}: ${plan.rows} rows, ${show(plan.finishedLengthMm)} closed`;
   return (
@@ -148,7 +148,7 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
           band={band}
           isPlain={plan.metrics.isPlain}
           notes={notes[i]!}
-          x={(mm) => x(placed(places[i]!, mm))}
+          x={(mm) => x(placeAlong(places[i]!, mm))}
           top={pieceTop}
           bottom={pieceTop + pieceHeight}
         />
@@ -156,7 +156,7 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
       {plan.bands[0] && plan.bands[0].addons.length > 0 && (
         <AddonHandles
           band={plan.bands[0]}
-          x={(mm) => x(placed(places[0]!, mm))}
+          x={(mm) => x(placeAlong(places[0]!, mm))}
           scale={scale}
           top={pieceTop}
           height={pieceHeight}

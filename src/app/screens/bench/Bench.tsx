@@ -4,7 +4,7 @@ import { plan as makePlan } from '../../../core/plan/plan.ts';
 import type { Bench as BenchStore } from '../../state/bench.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { Boundary } from '../../ui/Boundary.tsx';
-import { fetched, lazily } from '../../ui/lazily.ts';
+import { fetchModule, lazily } from '../../ui/lazily.ts';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Beam } from './Beam.tsx';
 import { BenchContext, type Lit, LitContext, PlanContext, type PlanView } from './BenchContext.tsx';
@@ -91,7 +91,7 @@ function usePaper(): ComponentType | undefined {
   useEffect(() => {
     let isHere = true;
     // Without it only printing is missing; the page itself goes on.
-    fetched(() => import('./PrintCard.tsx')).then(
+    fetchModule(() => import('./PrintCard.tsx')).then(
       (m) => isHere && setPaper({ Card: m.PrintCard }),
       () => undefined,
     );

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { beamScene } from '../../../core/drawing/beam.ts';
-import { placed, placesOf } from '../../../core/drawing/place.ts';
+import { placeAlong, placesOf } from '../../../core/drawing/place.ts';
 import { PER_MM } from '../../../core/drawing/shape.ts';
 import { grownTo } from '../../../core/steps/list/events.ts';
 import { usePictures } from '../../state/knowledge.tsx';
@@ -20,7 +20,7 @@ export function MiniBeam() {
   // With more or fewer rows than planned the same length is filled.
   const done = (rowsDone * band.rows) / rowsOf;
   const place = placesOf(plan)[b]!;
-  const x = (mm: number) => placed(place, mm);
+  const x = (mm: number) => placeAlong(place, mm);
   const edges = [grownTo(band, done, pass), grownTo(band, band.rows, pass)].map(x).sort((p, q) => p - q) as [
     number,
     number,

@@ -10,7 +10,7 @@ import { BadRecords } from '../../ui/BadRecords.tsx';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { Select } from '../../ui/Select.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { applyFilters, FILTERS, type FilterState, type Listed, listed, NO_FILTERS } from './filters.ts';
+import { applyFilters, FILTERS, type FilterState, filterWeaves, type Listed, NO_FILTERS } from './filters.ts';
 
 /** The library as faces to look at, all to one scale, in the cord that is chosen. */
 export default function WeavesPage() {
@@ -19,8 +19,8 @@ export default function WeavesPage() {
   const [cordId, setCordId] = useState('nylon-4');
   const cord = CORDS.find((c) => c.id === cordId)!;
   const all = [
-    ...own.map((w) => listed(w.solved, w.name, 3)),
-    ...PATTERNS.map((p) => listed(know.facts(p.id)!, p.name, p.difficulty)),
+    ...own.map((w) => filterWeaves(w.solved, w.name, 3)),
+    ...PATTERNS.map((p) => filterWeaves(know.facts(p.id)!, p.name, p.difficulty)),
   ];
   const shown = applyFilters(all, filters, effectiveDiameterMm(cord));
   const weaves = shown.filter((w) => w.facts.kind === 'weave');

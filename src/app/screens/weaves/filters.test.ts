@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PATTERNS, solvedFacts } from '../../../core/patterns/index.ts';
-import { applyFilters, FILTERS, type FilterState, listed, NO_FILTERS } from './filters.ts';
+import { applyFilters, FILTERS, type FilterState, filterWeaves, NO_FILTERS } from './filters.ts';
 
-const all = PATTERNS.map((p) => listed(solvedFacts(p.id)!, p.name, p.difficulty));
+const all = PATTERNS.map((p) => filterWeaves(solvedFacts(p.id)!, p.name, p.difficulty));
 const ids = (state: FilterState, d = 3.68) => applyFilters(all, state, d).map((i) => i.facts.id);
 
 describe('filters of the library', () => {

@@ -15,7 +15,7 @@ export interface Listed {
 const count = (facts: SolvedFacts, isCore: boolean) =>
   facts.strands.filter((s) => (s.role === 'core') === isCore).reduce((n, s) => n + Math.max(1, s.periods), 0);
 
-export function listed(facts: SolvedFacts, name: string, difficulty: number): Listed {
+export function filterWeaves(facts: SolvedFacts, name: string, difficulty: number): Listed {
   const perLength =
     facts.kind === 'weave'
       ? facts.strands.reduce((sum, s) => sum + s.lengthD / facts.periodD, 0)

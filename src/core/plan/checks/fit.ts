@@ -84,14 +84,14 @@ function opens({ resolved, metrics, closing, pass }: CheckContext): Check[] {
         : {
             fix: {
               label: why`open it as wide as the ${pass.name} needs`,
-              patch: { closure: widened(resolved.design.closure) },
+              patch: { closure: widen(resolved.design.closure) },
             },
           }),
     },
   ];
 }
 
-function widened<T extends { openMm?: number }>(closure: T): T {
+function widen<T extends { openMm?: number }>(closure: T): T {
   const { openMm: _left, ...rest } = closure;
   return rest as T;
 }

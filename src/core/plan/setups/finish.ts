@@ -41,13 +41,13 @@ export function finish(c: Needs, f: Uncut): CordCut {
   const halves = halvesOf(f).map((parts) => halfOf(c, f, parts));
   const longest = longestOf(halves);
   const isEven = halves.length === 2 && !f.isUneven;
-  const spareOf = (h: Half): CordPart => (isEven ? evened(h, longest) : h.spare);
+  const spareOf = (h: Half): CordPart => (isEven ? evenOut(h, longest) : h.spare);
   const one = halves[0]!;
   const parts: CordPart[] =
     halves.length === 2
       ? [spareOf(one), ...backwards(one.parts), ...halves[1]!.parts, spareOf(halves[1]!)]
       : f.fold
-        ? [halved(one.spare), ...one.parts, halved(one.spare)]
+        ? [halve(one.spare), ...one.parts, halve(one.spare)]
         : [...one.parts, one.spare];
   const step = c.resolved.roundToMm;
   const wanted = parts.reduce((sum, p) => sum + p.lengthMm, 0);
@@ -132,7 +132,7 @@ const surplusOf = ({ end, needMm }: Half, longest: number, q: number): number =>
     ? Math.max(0, Math.log(1 + (longest - needMm) / end.wovenMm) / Math.sqrt(end.variance) - q)
     : 0;
 
-function evened(h: Half, longest: number): CordPart {
+function evenOut(h: Half, longest: number): CordPart {
   const more = longest - h.needMm - h.spare.lengthMm;
   if (more < 0.05) return { ...h.spare, lengthMm: longest - h.needMm };
   return {
@@ -142,7 +142,7 @@ function evened(h: Half, longest: number): CordPart {
   };
 }
 
-const halved = (spare: CordPart): CordPart => ({
+const halve = (spare: CordPart): CordPart => ({
   ...spare,
   lengthMm: spare.lengthMm / 2,
   why: why`half of ${len(spare.lengthMm)}; the other half is at the other end. ${spare.why}`,

@@ -33,7 +33,7 @@ const foldWhy = (setup: SetupContext) =>
       : why`the middle: it lies against the first row`;
 
 /** Cores and working ends are one cord, hitched at its middle. */
-export function folded(setup: SetupContext): SetUp {
+export function setUpFolded(setup: SetupContext): SetUp {
   const [first, second] = halves(setup);
   const cord: Uncut = {
     index: 0,
@@ -45,7 +45,7 @@ export function folded(setup: SetupContext): SetUp {
 }
 
 /** Two colours joined. The join is moved off the bar into the second cord's core run, where rows hide it. */
-export function fused(setup: SetupContext): SetUp {
+export function setUpFused(setup: SetupContext): SetUp {
   const [first, second] = halves(setup);
   const stand = startOf(setup);
   const shift = stand + JOIN_FROM_CLOSURE_MM;

@@ -2,9 +2,9 @@ import type { BandEnd } from '../../closures/types.ts';
 import type { Design } from '../../formats/design.gen.ts';
 import type { SolvedFacts } from '../../patterns/types.ts';
 import type { SetUp, SetupContext } from './context.ts';
-import { folded, fused, JOIN_FROM_CLOSURE_MM } from './folded.ts';
-import { separate } from './separate.ts';
-import { sideBySide } from './sideBySide.ts';
+import { JOIN_FROM_CLOSURE_MM, setUpFolded, setUpFused } from './folded.ts';
+import { setUpSeparate } from './separate.ts';
+import { setUpSideBySide } from './sideBySide.ts';
 
 export type Style = Design['setup']['style'];
 type Ends = { readonly start: BandEnd; readonly end: BandEnd; readonly wovenMm?: number };
@@ -70,7 +70,7 @@ export const STYLES: Readonly<Record<Style, StyleRecord>> = {
     cords: () => 1,
     unsuited: twoOnTwo,
     unsuitedEnds: noTurn,
-    run: folded,
+    run: setUpFolded,
   },
   fused: {
     name: 'two colours fused',
@@ -82,7 +82,7 @@ export const STYLES: Readonly<Record<Style, StyleRecord>> = {
     cords: () => 2,
     unsuited: twoOnTwo,
     unsuitedEnds: (ends) => noTurn(ends) ?? noRoomForJoin(ends),
-    run: fused,
+    run: setUpFused,
   },
   separate: {
     name: 'separate cords',
@@ -94,7 +94,7 @@ export const STYLES: Readonly<Record<Style, StyleRecord>> = {
     cords: (facts) => (hasCores(facts) ? 2 : 1),
     unsuited: () => undefined,
     unsuitedEnds: () => undefined,
-    run: separate,
+    run: setUpSeparate,
   },
   'side-by-side': {
     name: 'cords side by side',
@@ -112,7 +112,7 @@ export const STYLES: Readonly<Record<Style, StyleRecord>> = {
       start.kind === 'bar' && end.kind !== 'run'
         ? undefined
         : 'Cords hitched side by side need a bar to be hitched to, and must end there: choose separate cords for this closure.',
-    run: sideBySide,
+    run: setUpSideBySide,
   },
 };
 

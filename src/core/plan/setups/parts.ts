@@ -58,15 +58,15 @@ export function startTail(setup: SetupContext, k: number): CordPart[] {
 /** Beyond the last row, for a core: round the bar and back, into the closure, or tucked. */
 export function coreEnd(setup: SetupContext, k: number): CordPart[] {
   if (setup.end.kind === 'run' && k < setup.end.carries) return outwards(setup, 'end', setup.end.legs(k));
-  if (setup.end.kind === 'bar' && setup.end.attach !== 'hitched') return [returned(setup)];
-  return [tucked(setup)];
+  if (setup.end.kind === 'bar' && setup.end.attach !== 'hitched') return [returnLeg(setup)];
+  return [tuckLeg(setup)];
 }
 
 /** Beyond the last row, for a working end of a weave without cores: it takes part in the closure itself. */
 export function bareEnd(setup: SetupContext, k: number, lane: Lane): CordPart[] {
   if (setup.end.kind === 'run' && k < setup.end.carries) return outwards(setup, 'end', setup.end.legs(k));
   if (setup.end.kind === 'bar') return [hitchLeg(setup, 'end'), tail(setup, lane)];
-  return [tucked(setup), tail(setup, lane)];
+  return [tuckLeg(setup), tail(setup, lane)];
 }
 
 /** Beyond the last row, for a working end over cores: cow-hitched to the bar if it is held so, then the tail. */
@@ -88,7 +88,7 @@ export function secondTurn(setup: SetupContext): CordPart {
   };
 }
 
-function returned(setup: SetupContext): CordPart {
+function returnLeg(setup: SetupContext): CordPart {
   const turn = secondTurn(setup);
   const rows = RETURN_ROWS * setup.metrics.rowHeightMm;
   return {
@@ -99,7 +99,7 @@ function returned(setup: SetupContext): CordPart {
   };
 }
 
-function tucked(setup: SetupContext): CordPart {
+function tuckLeg(setup: SetupContext): CordPart {
   const rows = Math.max(10, TUCK_ROWS * setup.metrics.rowHeightMm);
   return {
     what: 'attach',

@@ -21,7 +21,7 @@ interface Group {
 }
 
 /** Neighbours of one cord in twos, each pair one folded piece; what begins at a running end, or is left over, is alone. */
-function grouped(setup: SetupContext, lanes: readonly Lane[], isCore: boolean, runs: boolean): Group[] {
+function groupLanes(setup: SetupContext, lanes: readonly Lane[], isCore: boolean, runs: boolean): Group[] {
   const alone = runs && setup.start.kind === 'run' ? setup.start.carries : 0;
   const groups: Group[] = lanes
     .slice(0, alone)
@@ -43,13 +43,13 @@ function grouped(setup: SetupContext, lanes: readonly Lane[], isCore: boolean, r
 }
 
 /** Core cords and working cords, each folded at its middle; a single strand left over is tied by its end. */
-export function separate(setup: SetupContext): SetUp {
+export function setUpSeparate(setup: SetupContext): SetUp {
   const cores = lanesOf(setup.metrics, 'core');
   const works = lanesOf(setup.metrics, 'work');
   const groups =
     cores.length === 0
-      ? grouped(setup, works, false, true)
-      : [...grouped(setup, works, false, false), ...grouped(setup, cores, true, true)];
+      ? groupLanes(setup, works, false, true)
+      : [...groupLanes(setup, works, false, false), ...groupLanes(setup, cores, true, true)];
   const pieces = (cord: number) => groups.filter((g) => g.cord === cord).length;
   const numbers = new Map<number, number>();
   const cords = groups.map((g) => {

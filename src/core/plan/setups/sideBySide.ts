@@ -20,7 +20,7 @@ export function orderOnBar(cores: readonly Lane[], works: readonly Lane[]): Plac
 }
 
 /** Every cord folded and hitched beside the next: its two ends are neighbours, so its fold need not be its middle. */
-export function sideBySide(setup: SetupContext): SetUp {
+export function setUpSideBySide(setup: SetupContext): SetUp {
   const [cores, works] = [lanesOf(setup.metrics, 'core'), lanesOf(setup.metrics, 'work')];
   const groups = inPairs(orderOnBar(cores, works));
   let k = 0;

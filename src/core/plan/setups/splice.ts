@@ -132,7 +132,7 @@ function corePieces(setup: SetupContext): Uncut[] {
 }
 
 /** Pieces of one cord are numbered from 1 in the order in which they come. */
-function numbered(pieces: readonly Uncut[]): Uncut[] {
+function numberPieces(pieces: readonly Uncut[]): Uncut[] {
   const counts = new Map<number, number>();
   return pieces.map((p) => {
     const piece = (counts.get(p.index) ?? 0) + 1;
@@ -151,7 +151,7 @@ export function splice(setup: SetupContext, stretches: readonly ColourStretch[])
   const found = hiddenPlaces(setup, stretches);
   if ('reason' in found) return no(found.reason);
   const works = lanesOf(setup.metrics, 'work');
-  const cords = numbered([...workingPieces(setup, stretches, found.places), ...corePieces(setup)]);
+  const cords = numberPieces([...workingPieces(setup, stretches, found.places), ...corePieces(setup)]);
   const count = works.length * (stretches.length - 1);
   return {
     way: 'splice',

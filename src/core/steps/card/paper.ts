@@ -21,7 +21,7 @@ export class Page {
   }
 
   text(words: string, size = 3.6, bold = false, x = PAGE.margin, width = WIDTH): void {
-    for (const line of wrapped(words, Math.floor(width / (size * LETTER)))) {
+    for (const line of wrap(words, Math.floor(width / (size * LETTER)))) {
       this.room(size * 1.3);
       this.y += size * 1.3;
       this.push(label(line, x, this.y - size * 0.25, size, bold));
@@ -64,7 +64,7 @@ export const label = (
   `<text x="${n(x)}" y="${n(y)}" font-size="${n(size)}"${bold ? ' font-weight="700"' : ''}${middle ? ' text-anchor="middle"' : ''}>${escapeXml(text)}</text>`;
 
 /** Lines of at most so many letters, broken between words. */
-function wrapped(words: string, most: number): string[] {
+function wrap(words: string, most: number): string[] {
   const lines: string[] = [];
   let line = '';
   for (const word of words.split(' ')) {

@@ -43,9 +43,9 @@ export function workingEnds(plan: Plan, band: number, strands?: readonly string[
             lane: beyond[0]!.lane ?? 0,
             startMm: beyond.reduce((sum, p) => sum + p.lengthMm, 0),
             handMm: beyond.filter((p) => p.what === 'tail').reduce((sum, p) => sum + p.lengthMm, 0),
-            usedMm: (rows) => used(beyond, plan, band, rows),
+            usedMm: (rows) => usedAlong(beyond, plan, band, rows),
             wovenMm: (rows) =>
-              used(
+              usedAlong(
                 beyond.filter((p) => p.what === 'weave'),
                 plan,
                 band,
@@ -82,7 +82,7 @@ const isAfter = (p: CordPart, startMm: number, wovenMm: number): boolean =>
   p.fromMm !== undefined && p.fromMm >= startMm + wovenMm - 1e-6;
 
 /** Stretches within the rows, by the share of their place that is grown over. */
-function used(parts: readonly CordPart[], plan: Plan, band: number, rows: number): number {
+function usedAlong(parts: readonly CordPart[], plan: Plan, band: number, rows: number): number {
   const b = plan.bands[band]!;
   const row = rowMmOf(b);
   return parts.reduce((sum, p) => {

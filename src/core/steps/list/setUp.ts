@@ -96,7 +96,7 @@ function hitchStep(
       : why`The legs come out side by side, none twisted over another.`;
   const picture = { kind: 'bar' as const, band: b };
   if (start.kind === 'bar') {
-    const placed = [...cords].sort((x, y) => (x.place ?? 0) - (y.place ?? 0)).filter((c) => hitched(c));
+    const placed = [...cords].sort((x, y) => (x.place ?? 0) - (y.place ?? 0)).filter((c) => hitchLines(c));
     // Places count as drawn; as the work hangs, the first is at the right.
     const onBar = isMirrored ? placed : placed.toReversed();
     const isSpring = start.shape.shape === 'spring-bar';
@@ -145,7 +145,7 @@ function hitchStep(
   };
 }
 
-const hitched = (c: CordCut): boolean => c.parts.some((p) => p.what === 'attach' && p.fromMm === 0);
+const hitchLines = (c: CordCut): boolean => c.parts.some((p) => p.what === 'attach' && p.fromMm === 0);
 
 /** Cores, and for one folded cord the way to the second bar and back. */
 function coreSteps(plan: Plan, band: Band, cords: readonly CordCut[], b: number): Step[] {

@@ -57,7 +57,7 @@ export function guideFor(
     ...closeSteps(design, plan, b),
   ]);
   const cuts = cutSteps(plan, way);
-  const steps = [gatherStep(design, plan, way), ...tidied(cuts), ...bands, ...finishSteps(design, plan, way)];
+  const steps = [gatherStep(design, plan, way), ...tidy(cuts), ...bands, ...finishSteps(design, plan, way)];
   return ok({
     steps,
     tying,
@@ -82,7 +82,7 @@ function tyings(
 }
 
 /** Snippets are swept up after the last cut. */
-const tidied = (cuts: readonly Step[]): Step[] =>
+const tidy = (cuts: readonly Step[]): Step[] =>
   cuts.map((s, i) => (i === cuts.length - 1 ? { ...s, cautions: [...(s.cautions ?? []), SMALL] } : s));
 
 function rowSteps(

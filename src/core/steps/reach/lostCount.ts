@@ -81,7 +81,7 @@ export function findCount(ask: CountAsk, seen: CountEvidence): FoundCount | unde
     chance: chances[rows]!,
     next,
     nextChance: chances.reduce((sum, c, n) => sum + (sideOf(n) === next ? c : 0), 0),
-    why: told(ask, seen, rows, hasSides),
+    why: countWhy(ask, seen, rows, hasSides),
   };
 }
 
@@ -96,7 +96,7 @@ function rangeOf(chances: readonly number[], best: number): [number, number] {
   return [lo, hi];
 }
 
-function told(ask: CountAsk, seen: CountEvidence, rows: number, hasSides: boolean): Why {
+function countWhy(ask: CountAsk, seen: CountEvidence, rows: number, hasSides: boolean): Why {
   const parts: Why[] = [];
   if (seen.wovenMm !== undefined)
     parts.push(

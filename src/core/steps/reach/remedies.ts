@@ -30,10 +30,10 @@ export function remediesOf(
   const short: Shortage = { ask, reach, worst, makes, perRow };
   return [
     ...withFid(short, again),
-    shorter(short),
+    stopEarlier(short),
     ...(makes > 0 ? [spreadOut(short)] : []),
-    ...swapped(short),
-    spliced(short),
+    ...swapEnds(short),
+    spliceOn(short),
   ];
 }
 
@@ -52,7 +52,7 @@ function withFid({ ask, worst, perRow }: Shortage, again: (ask: ReachAsk) => Rea
   ];
 }
 
-function shorter({ ask: { plan }, reach, makes }: Shortage): ReachRemedy {
+function stopEarlier({ ask: { plan }, reach, makes }: Shortage): ReachRemedy {
   const lessMm = (reach.rowsNeeded - makes) * reach.rowMm.mean;
   const innerMm = plan.closed.closedMm - lessMm;
   const slackMm = plan.figures.slack.value - lessMm;
@@ -75,7 +75,7 @@ function spreadOut({ ask: { plan }, reach, makes }: Shortage): ReachRemedy {
 }
 
 /** Where another end is longer, it can take the path that uses more. */
-function swapped({ ask: { plan, band }, reach, worst }: Shortage): ReachRemedy[] {
+function swapEnds({ ask: { plan, band }, reach, worst }: Shortage): ReachRemedy[] {
   const { rows } = plan.bands[band]!;
   const other = reach.ends.filter((e) => e !== worst).toSorted((x, y) => y.rows - x.rows)[0];
   if (!other) return [];
@@ -93,7 +93,7 @@ function swapped({ ask: { plan, band }, reach, worst }: Shortage): ReachRemedy[]
 }
 
 /** Where a new piece would be joined: in the last row that is surely made, clear of the closure. */
-function spliced({ ask, reach, worst, makes, perRow }: Shortage): ReachRemedy {
+function spliceOn({ ask, reach, worst, makes, perRow }: Shortage): ReachRemedy {
   const { plan, band, carriesLoad, rowsDone } = ask;
   if (carriesLoad) return { id: 'splice', ok: false, what: why`No splice here: this piece carries a load.` };
   const b = plan.bands[band]!;

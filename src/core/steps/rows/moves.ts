@@ -107,7 +107,7 @@ function rowMoves(cut: RowCut, frame: Frame, row: number): RowMoves {
     return {
       pass,
       end: order.indexOf(pass) + 1,
-      legs: legsOf(pass, told(pass, later), order, cores, spec),
+      legs: legsOf(pass, visitsToTell(pass, later), order, cores, spec),
       to: after.indexOf(pass) + 1,
       out: cores.length > 0 && Math.abs(x) > widest ? (x < 0 ? 'left' : 'right') : undefined,
     };
@@ -186,7 +186,7 @@ function moversOf(passes: readonly StrandPass[], frame: Frame, spec: WeaveSpec):
 }
 
 /** What of a passage is told with it: not what later ends of the row lay over it, and of its own loop only the second time. */
-function told(pass: StrandPass, later: readonly StrandPass[]): Visit[] {
+function visitsToTell(pass: StrandPass, later: readonly StrandPass[]): Visit[] {
   return pass.visits.filter((v, i) => {
     if (!isNow(v)) return false;
     if (v.other.rowsBack < 0) return true;

@@ -30,7 +30,7 @@ export function walk(pass: StrandPass, { cut, frame }: TyingOrder): Point[] {
 }
 
 /** A strand of the pass before, as it lies under this row: period after period, as far as the picture reaches. */
-export function finished(
+export function finishedLine(
   { cut, frame }: TyingOrder,
   index: number,
   row: number,

@@ -4,7 +4,7 @@ import { fix, type Scene, type Shape } from '../../drawing/shape.ts';
 import { mix } from '../../drawing/tone.ts';
 import { smoothTube, type Tube } from '../../drawing/tubes.ts';
 import { shownX, type TyingOrder } from './moves.ts';
-import { bottomY, finished, type Point, tail, walk } from './rowLines.ts';
+import { bottomY, finishedLine, type Point, tail, walk } from './rowLines.ts';
 import type { StrandPass } from './rows.ts';
 
 /** What does not move steps back into the mat by so much. */
@@ -82,7 +82,9 @@ export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d, mat
       ];
     }
     if (cut.below.includes(i))
-      return [tube(finished(tying, i, row, [top, bottom]), { ...like, lane: 0, cord: lookOf(s.name, 0) }, d)];
+      return [
+        tube(finishedLine(tying, i, row, [top, bottom]), { ...like, lane: 0, cord: lookOf(s.name, 0) }, d),
+      ];
     return [...lines].flatMap(([pass, points]) =>
       pass.strand === i
         ? [tube(points, { ...like, lane: pass.lane, cord: lookOf(s.name, pass.lane, pass) }, d)]

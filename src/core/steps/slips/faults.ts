@@ -52,7 +52,7 @@ export function stretch(cut: RowCut, slip: Slip, length = 6): FaultyStretch | un
   if (slip.kind === 'again' && order.length % R === 0) return undefined;
   const rows = order.map((r) => tracks(cut, r));
   if (!spoil(rows, at, slip)) return undefined;
-  return { ...joined(spec, rows), row: slip.kind === 'none' ? -1 : at };
+  return { ...joinPasses(spec, rows), row: slip.kind === 'none' ? -1 : at };
 }
 
 function tracks(cut: RowCut, row: number): Track[] {
@@ -89,7 +89,7 @@ function walk(pass: StrandPass, spec: WeaveSpec): [number, number][] {
   return out;
 }
 
-const turned = (letter: Letter): Letter => (letter === 'O' ? 'U' : 'O');
+const opposite = (letter: Letter): Letter => (letter === 'O' ? 'U' : 'O');
 
 function spoil(rows: Track[][], at: number, slip: Slip): boolean {
   const row = rows[at]!;
@@ -113,18 +113,18 @@ function spoil(rows: Track[][], at: number, slip: Slip): boolean {
       const cores = sorted[slip.move]?.visits.filter((v) => v.isCore) ?? [];
       const visit = slip.which === 'first' ? cores[0] : cores.at(-1);
       if (!visit || cores.length < 2) return false;
-      visit.letter = turned(visit.letter);
+      visit.letter = opposite(visit.letter);
       return true;
     }
     case 'alike':
       if (row.length > 1) return false;
-      for (const v of row[0]!.visits) v.letter = turned(v.letter);
+      for (const v of row[0]!.visits) v.letter = opposite(v.letter);
       return row[0]!.visits.every((v) => v.isCore);
     case 'crossing': {
       const last = row.flatMap((t) => t.visits.filter((v) => !v.isCore && meets(row, v.crossing))).at(-1);
       if (!last) return false;
       for (const t of row)
-        for (const v of t.visits) if (v.crossing === last.crossing) v.letter = turned(v.letter);
+        for (const v of t.visits) if (v.crossing === last.crossing) v.letter = opposite(v.letter);
       return true;
     }
     case 'short':
@@ -159,7 +159,7 @@ function stopShort(row: Track[]): boolean {
 }
 
 /** Follows every end from slot to slot and writes the strands down. */
-function joined(spec: WeaveSpec, rows: readonly Track[][]): Pick<FaultyStretch, 'spec' | 'slots'> {
+function joinPasses(spec: WeaveSpec, rows: readonly Track[][]): Pick<FaultyStretch, 'spec' | 'slots'> {
   const H = spec.period / spec.rows;
   const count = rows[0]!.length;
   const strands: StrandSpec[] = spec.strands

@@ -38,7 +38,7 @@ export function slipScene(ask: Ask): Scene {
     startMm: 0,
     spans: spansOf(ask, at, rows * rowMm),
   });
-  const hung = tubes.map((t) => hang(ask.change === 'loose' ? loosened(t, at, rowMm) : t, frame));
+  const hung = tubes.map((t) => hang(ask.change === 'loose' ? loosen(t, at, rowMm) : t, frame));
   const { shapes } = paintTubes(hung, looks, 'front');
   // Screen x is a hung tube's y, screen y its x.
   const [x0, x1] = bounds(hung, 1);
@@ -80,7 +80,7 @@ function spansOf(ask: Ask, at: number, end: number): Map<string, StrandSpan[]> {
 }
 
 /** One row drawn out and standing off, those below it pushed on. */
-function loosened(t: Tube, at: number, rowMm: number): Tube {
+function loosen(t: Tube, at: number, rowMm: number): Tube {
   if (t.role === 'core') return t;
   const points = t.points.slice();
   for (let i = 0; i < points.length; i += 3) {

@@ -50,7 +50,7 @@ function lookOf(draft: Draft, own: readonly CordColour[]): CordColour {
 }
 
 /** What only this design knows, then what the palette's own schema says. */
-function judged(draft: Draft, own: readonly CordColour[]): Result<unknown> {
+function judgeLook(draft: Draft, own: readonly CordColour[]): Result<unknown> {
   const look = lookOf(draft, own);
   const wrong = (message: string) => fail({ code: 'look', path: '/looks/0/name', message });
   if (!look.name) return wrong('Give it a name.');
@@ -126,7 +126,7 @@ function LookForm({
   const { control, register, watch, handleSubmit, formState } = useForm<Draft>({
     defaultValues: EMPTY,
     resolver: readBy<Draft, unknown>(
-      (draft) => judged(draft, own),
+      (draft) => judgeLook(draft, own),
       (path) => /\/(name|letter|base|scale)$/.exec(path)?.[1] as 'name' | undefined,
     ),
   });

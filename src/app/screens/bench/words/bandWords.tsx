@@ -1,12 +1,12 @@
 import { useState } from 'react';
-import { centred, digits, morse } from '../../../../core/colour/codes.ts';
+import { centre, digits, morse } from '../../../../core/colour/codes.ts';
 import { cordLetter } from '../../../../core/colour/palette.ts';
 import { formatSequence, layOnRows, parseSequence } from '../../../../core/colour/sequence.ts';
 import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { adapt, withStyle } from '../../../../core/plan/adapt.ts';
 import { BY_STRAND } from '../../../../core/plan/setups/index.ts';
 import { WAY_NAMES } from '../../../../core/plan/setups/sequence.ts';
-import { evened, mirrored } from '../../../../core/plan/symmetryHelp.ts';
+import { evenEnds, mirror } from '../../../../core/plan/symmetryHelp.ts';
 import type { Way } from '../../../../core/plan/types.ts';
 import { readSequenceFile } from '../../../export/sequenceFile.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
@@ -78,10 +78,10 @@ function BandsPicker() {
         </p>
       ))}
       <div className="flex flex-wrap gap-2">
-        <Button disabled={stretches.length === 0} onClick={() => set(mirrored(stretches, rows))}>
+        <Button disabled={stretches.length === 0} onClick={() => set(mirror(stretches, rows))}>
           Mirror it
         </Button>
-        <Button disabled={stretches.length < 3} onClick={() => set(evened(stretches, rows))}>
+        <Button disabled={stretches.length < 3} onClick={() => set(evenEnds(stretches, rows))}>
           Even out the ends
         </Button>
         <Button
@@ -218,7 +218,7 @@ function CodeField({
         `It needs ${length} rows and the band has ${rows}: shorten it, or choose thinner cord.`,
       );
     setProblem(undefined);
-    return onSequence(formatSequence(parsed(centred(made.value, length, rows))));
+    return onSequence(formatSequence(itemsOf(centre(made.value, length, rows))));
   }
   return (
     <div className="flex flex-col gap-1" data-keeps-open>
@@ -239,7 +239,7 @@ function CodeField({
 
 const lastRun = (text: string): number => Number(/(\d+)[A-Z]$/.exec(text)?.[1] ?? 1);
 
-function parsed(text: string) {
+function itemsOf(text: string) {
   const items = parseSequence(text, 2);
   return items.ok ? items.value : [];
 }

@@ -32,13 +32,13 @@ function ProductPicker() {
         label="What is it?"
         value={design.product}
         onChange={(id) => dispatch({ type: 'become', design: asProduct(design, id, know) }, 'product')}
-        choices={PRODUCTS.map((p) => ({ value: p.id, name: p.name, note: alsoMeasured(p) }))}
+        choices={PRODUCTS.map((p) => ({ value: p.id, name: p.name, note: otherMeasures(p) }))}
       />
     </>
   );
 }
 
-function alsoMeasured(p: Product): string {
+function otherMeasures(p: Product): string {
   const also = p.measures.filter((m) => m.id !== p.passes).map((m) => m.name);
   return `measured: ${[p.girth.name, ...also].join(', ')}`;
 }
