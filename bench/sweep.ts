@@ -3,6 +3,7 @@
  * plan's last look catches (our defects, none allowed).   node --import tsx bench/sweep.ts
  */
 import { CLOSURES } from '../src/core/closures/index.ts';
+import { offeredFor } from '../src/core/closures/offered.ts';
 import type { Closure } from '../src/core/closures/types.ts';
 import { CORDS } from '../src/core/cord/cords.ts';
 import { PRODUCTS } from '../src/core/fit/products.ts';
@@ -84,7 +85,7 @@ const EVERY = at < 0 ? 97 : Number(process.argv[at + 1]);
 let number = 0;
 for (const product of PRODUCTS) {
   const { leastMm, mostMm, usualMm } = product.girth;
-  for (const closure of CLOSURES.filter((c) => product.closures.includes(c.id)))
+  for (const closure of CLOSURES.filter((c) => offeredFor(product).includes(c.id)))
     for (const weave of WEAVES)
       for (const style of Object.keys(STYLES) as Style[])
         for (const girthMm of [leastMm, leastMm + 4, (leastMm + usualMm) / 2, usualMm, mostMm])

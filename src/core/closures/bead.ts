@@ -66,6 +66,7 @@ export const bead: Closure = {
   id: 'bead',
   name: 'bead clasp',
   family: 'buckled',
+  group: 'buckle',
   phrase: (spec) => why`a ${sold(numberOf(spec, SIZE))} bead in a loop`,
   words:
     'Both ends go through the bead and are tied in one overhand behind it; the loop closes round its neck.',

@@ -18,6 +18,7 @@ export const braidLoop: Closure = {
   id: 'braid-loop',
   name: 'loop worked back',
   family: 'tied',
+  group: 'tied',
   phrase: (spec) => why`a ${knotName(textOf(spec, KNOT))} in a loop worked back into the braid`,
   words:
     'Braid on for the loop, bend the end back, and tuck each strand under rows of its own colour with a fid. The other end carries a stopper.',

@@ -1,3 +1,4 @@
+import type { ClosureGroup } from '../fit/products.ts';
 import { len, sold, type Why, why } from '../why/why.ts';
 import type { Bar } from './attach.ts';
 import { ATTACH, numberOf, sizes, textOf } from './options.ts';
@@ -32,6 +33,7 @@ export const HOW_TO_MEASURE =
 
 interface Made<T extends TwoHalves> {
   readonly id: string;
+  readonly group?: ClosureGroup;
   readonly name: string;
   readonly list: readonly T[];
   readonly usual: number;
@@ -56,6 +58,7 @@ export function twoHalves<T extends TwoHalves>(made: Made<T>): Closure {
     id: made.id,
     name: made.name,
     family: 'buckled',
+    ...(made.group ? { group: made.group } : {}),
     isBuckle: true,
     phrase: (spec) => why`a ${sold(numberOf(spec, size))} ${made.name}`,
     words: made.words,

@@ -57,6 +57,7 @@ export const cinch: Closure = {
   id: 'cinch',
   name: 'cinch',
   family: 'sliding',
+  group: 'sliding',
   phrase: (spec) => why`a cinch with ${anA(knotName(textOf(spec, STOPPER)))} as its stopper`,
   words:
     'The fold of the cores is tied in a diamond whose top loop is drawn down hard on the two running core ends. Pull the ends to close it; pull the loop back to open it. Where the loop could loosen, its two strands may be fused at a hidden spot away from the skin.',

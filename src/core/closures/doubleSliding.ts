@@ -16,6 +16,7 @@ export const doubleSliding: Closure = {
   id: 'double-sliding',
   name: 'double sliding knot',
   family: 'sliding',
+  group: 'sliding',
   phrase: (spec) =>
     why`a double sliding knot${textOf(spec, KNOT) === 'sliding-1' ? '' : why` (${knotName(textOf(spec, KNOT))})`}`,
   words:

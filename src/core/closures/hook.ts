@@ -22,6 +22,7 @@ export const hook: Closure = {
   id: 'hook',
   name: 'hook',
   family: 'buckled',
+  group: 'buckle',
   phrase: (spec) => why`a ${sold(numberOf(spec, SIZE))} hook in a loop`,
   words: 'The hook is put on the second end; the fold of the cords is left as a loop that it goes into.',
   difficulty: 2,

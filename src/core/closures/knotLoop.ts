@@ -21,6 +21,7 @@ export const knotLoop: Closure = {
   id: 'knot-loop',
   name: 'knot and loop',
   family: 'tied',
+  group: 'tied',
   phrase: (spec) => why`a ${knotName(textOf(spec, KNOT))} in a loop`,
   words:
     'The fold of the cords is left standing as a loop; the two ends carry a stopper. The loop must let the stopper through and must then hold it. Tie the stopper last, try it on, and shift it before you draw it hard.',

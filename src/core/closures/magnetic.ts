@@ -9,6 +9,7 @@ const CLASPS: readonly TwoHalves[] = [
 
 export const magnetic = twoHalves({
   id: 'magnetic',
+  group: 'buckle',
   name: 'magnetic clasp',
   list: CLASPS,
   usual: 15,

@@ -13,6 +13,7 @@ export const runTogether: Closure = {
   id: 'run-together',
   name: 'two overhands run together',
   family: 'sliding',
+  group: 'sliding',
   phrase: () => why`two overhands that run together`,
   words:
     'Lay the cord in a U; each end makes an overhand inside it, and each tail goes down through the other’s knot. The two run together into one; pulling both tails closes it.',

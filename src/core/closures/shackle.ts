@@ -46,6 +46,7 @@ export const shackle: Closure = {
   id: 'shackle',
   name: 'adjustable shackle',
   family: 'buckled',
+  group: 'buckle',
   phrase: (spec) =>
     why`a ${len(numberOf(spec, SIZE))} shackle with its pin in ${holeText(numberOf(spec, HOLE))}`,
   words:

@@ -66,6 +66,7 @@ const NAMES = ['socket half', 'prong half'] as const;
 export const sideReleases: readonly Closure[] = [
   twoHalves({
     id: 'side-release',
+    group: 'buckle',
     name: 'side-release buckle',
     list: SIDE_RELEASE,
     usual: 15,
@@ -76,6 +77,7 @@ export const sideReleases: readonly Closure[] = [
   }),
   twoHalves({
     id: 'metal-side-release',
+    group: 'buckle',
     name: 'metal side-release buckle',
     list: METAL,
     usual: 15,

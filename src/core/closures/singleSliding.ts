@@ -33,6 +33,7 @@ function single(made: Made): Closure {
     id: made.id,
     name: made.name,
     family: 'sliding',
+    group: 'sliding',
     phrase: (spec) =>
       made.knots.length > 1
         ? why`a ${made.name} (${knotName(textOf(spec, knotChoice))})`

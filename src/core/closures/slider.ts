@@ -95,6 +95,7 @@ export const slider: Closure = {
   id: 'slider',
   name: 'square-knot slider',
   family: 'sliding',
+  group: 'sliding',
   phrase: (spec) => why`a square-knot slider of ${counted(numberOf(spec, ROWS), 'row')}`,
   words:
     'Lay the two ends side by side, pointing opposite ways, and tie a short Solomon bar over both in a thinner cord: firm, yet so that they slide. Melt or glue its ends to the bar itself, never to the cords inside.',

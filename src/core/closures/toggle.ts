@@ -22,6 +22,7 @@ export const toggle: Closure = {
   id: 'toggle',
   name: 'toggle bar',
   family: 'buckled',
+  group: 'buckle',
   phrase: (spec) => why`a ${sold(numberOf(spec, SIZE))} toggle bar in a loop`,
   words:
     'A bar tied at its middle: tip it along its cords to pass it through the loop, then turn it across and it holds.',

@@ -1,7 +1,7 @@
 import type { LastAct } from '../chance/hands.ts';
 import type { CordType } from '../cord/cords.ts';
 import type { Measured } from '../fit/measures.ts';
-import type { Product } from '../fit/products.ts';
+import type { ClosureGroup, Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
 import type { Check, Figure } from '../plan/check.ts';
@@ -211,6 +211,8 @@ export interface Closure {
   readonly id: string;
   readonly name: string;
   readonly family: ClosureFamily;
+  /** Offered wherever closures of this group are; one without is offered where its id is. */
+  readonly group?: ClosureGroup;
   /** It has a body of its own, whose length can be measured. */
   readonly isBuckle?: boolean;
   /** As it stands in the sentence, after “closed by”. */

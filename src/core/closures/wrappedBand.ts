@@ -11,6 +11,7 @@ export const wrappedBand: Closure = {
   id: 'wrapped-band',
   name: 'double-loop wrapped band',
   family: 'sliding',
+  group: 'sliding',
   phrase: () => why`three wraps that its two loops run through`,
   words:
     'At the middle of a long doubled cord lay three wraps round a finger, outwards, and pass the rest of the doubled cord inside them. The two large loops go twice round the wrist and the wrapped knot is drawn through them; an overhand locks the tails.',

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CLOSURES } from '../closures/index.ts';
+import { offeredFor } from '../closures/offered.ts';
 import { fingerHullMm } from '../fit/fingers.ts';
 import { PRODUCTS } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
@@ -36,7 +37,7 @@ const PATTERN: Record<string, string> = {
 };
 
 async function drawn(kind: string): Promise<{ design: Design; plan: Plan; pictures: Pictures }> {
-  const product = PRODUCTS.find((p) => p.closures.includes(kind))!;
+  const product = PRODUCTS.find((p) => offeredFor(p).includes(kind))!;
   const pattern = { id: PATTERN[kind] ?? 'solomon-bar' };
   const design = adapt(
     { ...asProduct(BASE, product.id, LIBRARY_ONLY), pattern, closure: { kind } },

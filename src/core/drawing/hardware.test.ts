@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CLOSURES } from '../closures/index.ts';
+import { offeredFor } from '../closures/offered.ts';
 import type { EndShape } from '../closures/types.ts';
 import { PRODUCTS } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
@@ -37,7 +38,7 @@ const points = (shapes: readonly Shape[]): [number, number][] =>
 
 /** Every end of every closure that is drawn as something stiff. */
 const ENDS: readonly (readonly [string, EndShape])[] = CLOSURES.flatMap((c) => {
-  const product = PRODUCTS.find((p) => p.closures.includes(c.id))!;
+  const product = PRODUCTS.find((p) => offeredFor(p).includes(c.id))!;
   const pattern = { id: c.unsuited ? 'plain-band-2' : 'solomon-bar' };
   const made = plan(
     adapt(

@@ -5,6 +5,12 @@ import type { Ease } from './schools.ts';
 export type ProductCheck = 'lug-width' | 'lug-gap' | 'two-fingers' | 'wanted-width' | 'ring' | 'pass-under';
 
 /** A product is a record: what is measured, what is sensible, what holds it. Adding a product is adding a record. */
+/** Closures that are offered together: a new one says that it is one of them. */
+export type ClosureGroup = 'buckle' | 'tied' | 'sliding';
+
+/** One closure by its id, or every one of a group, in the order of the list of closures. */
+export type ClosureOffer = string | { readonly every: ClosureGroup };
+
 export interface Product {
   readonly id: string;
   readonly name: string;
@@ -16,7 +22,7 @@ export interface Product {
   readonly passes?: string;
   readonly ease: Ease;
   /** Closures that suit it, the usual one first. */
-  readonly closures: readonly string[];
+  readonly closures: readonly ClosureOffer[];
   /** Made in two halves, each starting at one of a watch case's two bars, or in one that runs on under the case. */
   readonly case?: 'between' | 'over';
   /** Must hold an animal or more: nothing in it may be spliced. */
@@ -133,18 +139,9 @@ const COLLAR_CARE = [
   'A home-made collar is not rated: use rated hardware for a leash, and ask a vet if in doubt.',
 ] as const;
 
-const BUCKLES = ['side-release', 'metal-side-release', 'shackle', 'magnetic', 'hook', 'toggle', 'bead'];
-const TIED = ['knot-loop', 'braid-loop'];
-const SLIDING = [
-  'double-sliding',
-  'single-sliding',
-  'run-together',
-  'folded-wrapped',
-  'scaffold-noose',
-  'slider',
-  'wrapped-band',
-  'cinch',
-];
+const BUCKLES: ClosureOffer = { every: 'buckle' };
+const TIED: ClosureOffer = { every: 'tied' };
+const SLIDING: ClosureOffer = { every: 'sliding' };
 
 export const PRODUCTS: readonly Product[] = [
   {
@@ -155,7 +152,7 @@ export const PRODUCTS: readonly Product[] = [
     measures: [HAND],
     passes: 'hand',
     ease: { school: 'thickness', slackMm: 8 },
-    closures: [...BUCKLES, ...TIED, ...SLIDING, 'slip-on'],
+    closures: [BUCKLES, TIED, SLIDING, 'slip-on'],
     checks: [],
     cautions: [NO_CATCH, NOT_RATED],
   },
@@ -175,7 +172,7 @@ export const PRODUCTS: readonly Product[] = [
     measures: [HEEL],
     passes: 'heel',
     ease: { school: 'thickness', slackMm: 15 },
-    closures: ['knot-loop', ...BUCKLES, 'braid-loop', ...SLIDING, 'slip-on'],
+    closures: ['knot-loop', BUCKLES, 'braid-loop', SLIDING, 'slip-on'],
     checks: [],
     cautions: [NO_CATCH, NOT_RATED],
   },
@@ -187,7 +184,7 @@ export const PRODUCTS: readonly Product[] = [
     measures: [WIDTH, HAND],
     passes: 'hand',
     ease: { school: 'thickness', slackMm: 8 },
-    closures: [...BUCKLES, ...TIED, 'open-cuff', 'slip-on'],
+    closures: [BUCKLES, TIED, 'open-cuff', 'slip-on'],
     checks: ['wanted-width'],
     cautions: [NO_CATCH, NOT_RATED],
   },
@@ -276,7 +273,7 @@ export const PRODUCTS: readonly Product[] = [
     },
     measures: [],
     ease: { school: 'thickness', slackMm: 0 },
-    closures: [...BUCKLES, ...TIED, ...SLIDING, 'slip-on'],
+    closures: [BUCKLES, TIED, SLIDING, 'slip-on'],
     checks: [],
     cautions: [NO_CATCH, NOT_RATED],
   },

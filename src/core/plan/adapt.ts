@@ -1,4 +1,5 @@
 import { findClosure } from '../closures/index.ts';
+import { offeredFor } from '../closures/offered.ts';
 import { lanesOfWeave } from '../colour/lanes.ts';
 import { findProduct, type Product } from '../fit/products.ts';
 import { sameEase } from '../fit/schools.ts';
@@ -62,7 +63,7 @@ function withSuitedClosure(design: Design, facts: SolvedFacts): Design {
 
 /** Closures that the product takes and the weave can carry, the usual one first. */
 export function closuresFor(product: Product, facts: SolvedFacts | undefined): string[] {
-  return product.closures.filter((id) => !(facts && findClosure(id)!.unsuited?.(facts)));
+  return offeredFor(product).filter((id) => !(facts && findClosure(id)!.unsuited?.(facts)));
 }
 
 /**
@@ -76,9 +77,10 @@ export function asProduct(design: Design, productId: string, know: Knowledge): D
   const keepsGirth = before?.girth.name === product.girth.name && inRange(design.wearer.girthMm, product);
   const suited = closuresFor(product, know.facts(design.pattern.id));
   // The closure that the former product came with gives way to the new one's own; one that was chosen stays.
-  const isUsual = design.closure.kind === before?.closures[0] && before?.closures[0] !== product.closures[0];
+  const usual = before && offeredFor(before)[0];
+  const isUsual = design.closure.kind === usual && usual !== offeredFor(product)[0];
   const keeps = suited.includes(design.closure.kind) && !isUsual;
-  const kind = keeps ? design.closure.kind : (suited[0] ?? product.closures[0]!);
+  const kind = keeps ? design.closure.kind : (suited[0] ?? offeredFor(product)[0]!);
   const known = new Set(product.measures.map((m) => m.id));
   const measures = Object.entries(design.measures ?? {}).filter(([id]) => known.has(id));
   const { measures: _old, ...rest } = design;

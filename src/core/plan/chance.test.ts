@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { marginFor } from '../chance/joint.ts';
 import { PRIOR_NU } from '../chance/spread.ts';
+import { offeredFor } from '../closures/offered.ts';
 import { PRODUCTS } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { readDesign } from '../formats/design.ts';
@@ -84,7 +85,7 @@ describe('a fresh cut', () => {
     'of $id has the promised chance to half a point, in every closure, weave and set-up',
     (product) => {
       let seen = 0;
-      for (const closure of product.closures)
+      for (const closure of offeredFor(product))
         for (const [i, weave] of WEAVES.entries())
           for (const style of styles) {
             // Every weave with every closure, the set-ups by turns.

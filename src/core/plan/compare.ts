@@ -1,4 +1,5 @@
 import { findClosure } from '../closures/index.ts';
+import { offeredFor } from '../closures/offered.ts';
 import { findProduct } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { Why } from '../why/why.ts';
@@ -35,7 +36,7 @@ export type Compared =
 export function compareClosures(design: Design, know: Knowledge = LIBRARY_ONLY): Compared[] {
   const product = findProduct(design.product);
   if (!product) return [];
-  return product.closures.map((id): Compared => {
+  return offeredFor(product).map((id): Compared => {
     const { name } = findClosure(id)!;
     const isChosen = id === design.closure.kind;
     const closed = isChosen ? design : adapt(design, { closure: { kind: id } }, know);

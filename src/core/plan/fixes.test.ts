@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { offeredFor } from '../closures/offered.ts';
 import { CORDS } from '../cord/cords.ts';
 import { findProduct, PRODUCTS, type Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
@@ -107,7 +108,7 @@ describe('products as records', () => {
         if (m.usualMm !== undefined) expect(usual >= m.leastMm && usual <= m.mostMm, m.id).toBe(true);
       }
       expect(product.cautions.length).toBeGreaterThan(0);
-      expect(product.closures.length).toBeGreaterThan(0);
+      expect(offeredFor(product).length).toBeGreaterThan(0);
       if (product.passes) expect(product.measures.some((m) => m.id === product.passes)).toBe(true);
     },
   );

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CLOSURES } from '../closures/index.ts';
+import { offeredFor } from '../closures/offered.ts';
 import { CORDS } from '../cord/cords.ts';
 import { PRODUCTS } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
@@ -85,7 +86,7 @@ const designs = fc
   })
   .map((d): Design => {
     const { leastMm, mostMm } = d.product.girth;
-    const offered = CLOSURES.filter((c) => d.product.closures.includes(c.id));
+    const offered = CLOSURES.filter((c) => offeredFor(d.product).includes(c.id));
     const closure = offered[d.closure % offered.length]!;
     const known = new Set<string>(closure.options.map((o) => o.key));
     const options = Object.fromEntries(Object.entries(d.options).filter(([key]) => known.has(key)));

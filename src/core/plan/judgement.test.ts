@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { offeredFor } from '../closures/offered.ts';
 import { findProduct } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { whyText } from '../why/why.ts';
@@ -93,7 +94,7 @@ describe('closures compared', () => {
   const rows = compareClosures(DESIGN);
 
   it('list all that the product takes, each planned or refused', () => {
-    expect(rows.map((r) => r.id)).toEqual(findProduct('bracelet')!.closures);
+    expect(rows.map((r) => r.id)).toEqual(offeredFor(findProduct('bracelet')!));
     expect(rows.filter((r) => !r.ok).map((r) => r.id)).toEqual(['braid-loop', 'wrapped-band']);
   });
 

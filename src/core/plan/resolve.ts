@@ -1,5 +1,6 @@
 import { handLengthMm } from '../chance/hands.ts';
 import { findClosure } from '../closures/index.ts';
+import { offeredFor } from '../closures/offered.ts';
 import { checkOptions } from '../closures/options.ts';
 import { lanesOfWeave } from '../colour/lanes.ts';
 import { cordLetter, findColour } from '../colour/palette.ts';
@@ -46,7 +47,7 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
     if (reason) issues.push({ code: 'closure.weave', path: '/closure/kind', message: reason });
   }
   if (product && closure) {
-    if (!product.closures.includes(closure.id))
+    if (!offeredFor(product).includes(closure.id))
       issues.push({
         code: 'closure.product',
         path: '/closure/kind',

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CLOSURES } from '../closures/index.ts';
+import { offeredFor } from '../closures/offered.ts';
 import { PRODUCTS } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { solvedFacts, WEAVES } from '../patterns/index.ts';
@@ -87,7 +88,7 @@ describe('every product × closure × weave', () => {
       for (const style of Object.keys(STYLES) as (keyof typeof STYLES)[]) {
         const facts = solvedFacts('solomon-bar')!;
         const cords = [{ colour: 'ember' }, { colour: 'dusk' }].slice(0, STYLES[style].cords(facts));
-        const product = PRODUCTS.find((p) => p.closures.includes(closure.id))!;
+        const product = PRODUCTS.find((p) => offeredFor(p).includes(closure.id))!;
         const result = plan({
           ...asProduct(BASE, product.id, LIBRARY_ONLY),
           closure: { kind: closure.id },

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CLOSURES } from '../closures/index.ts';
+import { offeredFor } from '../closures/offered.ts';
 import { fingerHullMm } from '../fit/fingers.ts';
 import { PRODUCTS } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
@@ -275,7 +276,7 @@ describe('a sequence', () => {
 describe('a set-up that does not go with its weave or closure', () => {
   it.each(PRODUCTS)('$id: gives way to one that does, and says so; the maker can keep it', (product) => {
     let chosen = 0;
-    for (const closure of CLOSURES.filter((c) => product.closures.includes(c.id))) {
+    for (const closure of CLOSURES.filter((c) => offeredFor(product).includes(c.id))) {
       for (const weave of WEAVES.slice(0, 12)) {
         const design: Design = {
           ...asProduct(BASE, product.id, LIBRARY_ONLY),
