@@ -61,6 +61,8 @@ export interface Step {
   readonly phase: Phase;
   readonly title: string;
   readonly lines: readonly Why[];
+  /** A row's moves crossing by crossing, where the lines say them shortly. */
+  readonly full?: readonly Why[];
   /** What to look at, or how it should come out. */
   readonly look?: Why;
   readonly at?: RowPlace;

@@ -9,7 +9,7 @@ import type { WeaveSpec } from '../../weave/types.ts';
 import { counted, len, type Why, why } from '../../why/why.ts';
 import { movesOf, type TyingOrder } from '../rows/moves.ts';
 import { frameFor } from '../rows/variant.ts';
-import { endName, rowText } from '../rows/words.ts';
+import { endName, rowText, shortRowText } from '../rows/words.ts';
 import type { Step, WayOfWorking } from '../types.ts';
 import { BLADE, HEAT, SMALL } from './cautions.ts';
 import { closeSteps } from './closing.ts';
@@ -120,7 +120,8 @@ function rowSteps(
         id: `row${suffix}${tying.length > 1 ? `-${pass + 1}` : ''}-${row}`,
         phase: 'tie',
         title: `Row ${row} of ${rows}${tying.length > 1 ? (pass === 0 ? ', first bar' : ', over it') : ''}`,
-        lines: rowText(moves).map((text) => why`${text}`),
+        lines: shortRowText(moves).map((text) => why`${text}`),
+        full: rowText(moves).map((text) => why`${text}`),
         at: { band: b, pass, row, of: rows },
         look: rowLook(plan, b, rows, pass, row, isBeaten, next),
         picture: { kind: 'row' },

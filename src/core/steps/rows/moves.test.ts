@@ -9,7 +9,7 @@ import { type Frame, movesOf, shownX, type TyingOrder } from './moves.ts';
 import { pointAt } from './paths.ts';
 import { rowPicture } from './rowPicture.ts';
 import { frameFor } from './variant.ts';
-import { parseMove, rowText } from './words.ts';
+import { parseMove, rowText, shortRowText } from './words.ts';
 
 const TIED = WEAVES.filter((w) => !w.isStraight);
 const FRAMES: Frame[] = [
@@ -189,6 +189,21 @@ describe('a row in words', () => {
       'Left end: over both cores, out at the right.',
       'Right end: over the left end, then under both cores and the left end, then over the left end (up through its loop), out at the left.',
     ]);
+  });
+
+  it('says a move shortly as hands think of it: behind the cores, up through the loop', () => {
+    const shortly = (id: string) => {
+      const pattern = findPattern(id)!;
+      const spec = pattern.draw();
+      const frame = frameFor(spec, { start: 'left', hand: 'right' }, pattern.tiedIn);
+      return shortRowText(movesOf(spec, frame, pattern.tiedIn)!.row(0));
+    };
+    expect(shortly('solomon-bar')).toEqual([
+      'Left end: over both cores, out at the right.',
+      'Right end: over the left end, behind both cores, up through the left loop.',
+    ]);
+    expect(shortly('hitch-bar')[0]).toContain('up through its own loop');
+    expect(shortly('flat-braid-3')[0]).toMatch(/^Strand 1: over strand 2, to lie as strand 2\.$/);
   });
 
   it('refuses sentences that are none', () => {

@@ -11,7 +11,57 @@ export function moveText(move: Move, all: Count): string {
   return `${capital(endName(move.end, all))}: ${way}${note}${outText(move, all)}.`;
 }
 
-/** All moves of a row. */
+/**
+ * The same move as hands think of it: what lies in front of a core is behind it, and a loop is gone up through:
+ * `Right end: over the left end, behind both cores, up through the left loop.`
+ */
+export function shortMoveText(move: Move, all: Count): string {
+  const loop = loopOf(move);
+  const legs = loop ? withoutLoop(move.legs, loop) : move.legs;
+  const parts = legs.map((leg) => {
+    const isBehind = !leg.isOver && leg.targets.some((t) => t.kind === 'core');
+    return `${leg.isOver ? 'over' : isBehind ? 'behind' : 'under'} ${targetsText(leg.targets, all)}`;
+  });
+  if (loop) parts.push(`up through ${loopName(loop, all)}`);
+  const way = parts.length > 0 ? parts.join(', ') : 'straight on';
+  return `${capital(endName(move.end, all))}: ${way}${loop ? '' : outText(move, all)}.`;
+}
+
+const isAlike = (a: Target, b: Target): boolean =>
+  a.kind === b.kind && ('number' in a ? a.number : 0) === ('number' in b ? b.number : 0);
+
+/** What the end comes up through: a cord that it ends over and has passed before, or its own way once it was under something. */
+function loopOf({ legs }: Move): Target | undefined {
+  const last = legs.at(-1);
+  if (!last?.isOver || legs.length < 3) return undefined;
+  const before = legs.slice(0, -1).flatMap((leg) => leg.targets);
+  return last.targets.findLast(
+    (t) => t.kind === 'own' || (t.kind !== 'core' && before.some((b) => isAlike(b, t))),
+  );
+}
+
+/** Under and over the cord that makes the loop is going up through it. */
+function withoutLoop(legs: readonly Leg[], loop: Target): Leg[] {
+  const without = (leg: Leg): Leg => {
+    const at = leg.targets.findLastIndex((t) => isAlike(t, loop));
+    return { ...leg, targets: leg.targets.filter((_, i) => i !== at) };
+  };
+  const last = legs.length - 1;
+  return legs.map((leg, i) => (i >= last - 1 ? without(leg) : leg)).filter((leg) => leg.targets.length > 0);
+}
+
+function loopName(loop: Target, all: Count): string {
+  if (loop.kind === 'own') return 'its own loop';
+  if (loop.kind === 'last row') return 'the loop before';
+  if (loop.kind !== 'end') return 'its loop';
+  if (all.ends === 2) return `the ${loop.number === 1 ? 'left' : 'right'} loop`;
+  return `${endName(loop.number, all)}’s loop`;
+}
+
+/** All moves of a row, as hands think of them. */
+export const shortRowText = (row: RowMoves): string[] => row.moves.map((m) => shortMoveText(m, row));
+
+/** All moves of a row, crossing by crossing. */
 export const rowText = (row: RowMoves): string[] => row.moves.map((m) => moveText(m, row));
 
 const legText = (leg: Leg, all: Count): string =>
