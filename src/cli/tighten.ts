@@ -84,30 +84,32 @@ function readSource(name: string | undefined): Source | number {
     : printIssues(spec.issues);
 }
 
-function tightJson(s: SolvedWeave) {
+function tightJson(solved: SolvedWeave) {
   return {
-    id: s.id,
-    kind: s.kind,
-    h: s.h,
-    squash: s.squash,
-    load: s.load,
-    periodD: s.periodD,
-    rowsPerPeriod: s.rowsPerPeriod,
-    ...(s.turn === undefined ? {} : { turnDegreesPerPeriod: Number(((s.turn * 180) / Math.PI).toFixed(2)) }),
-    widthD: s.widthD,
-    thicknessD: s.thicknessD,
-    strands: s.strands.map((strand) => ({
+    id: solved.id,
+    kind: solved.kind,
+    h: solved.h,
+    squash: solved.squash,
+    load: solved.load,
+    periodD: solved.periodD,
+    rowsPerPeriod: solved.rowsPerPeriod,
+    ...(solved.turn === undefined
+      ? {}
+      : { turnDegreesPerPeriod: Number(((solved.turn * 180) / Math.PI).toFixed(2)) }),
+    widthD: solved.widthD,
+    thicknessD: solved.thicknessD,
+    strands: solved.strands.map((strand) => ({
       name: strand.name,
       role: strand.role,
       periods: strand.periods,
       lengthD: strand.lengthD,
       usagePerLength:
-        s.periodD > 0 ? Number((strand.lengthD / (s.periodD * strand.periods)).toFixed(4)) : null,
+        solved.periodD > 0 ? Number((strand.lengthD / (solved.periodD * strand.periods)).toFixed(4)) : null,
       ...(strand.spanD === undefined ? {} : { spanD: strand.spanD }),
     })),
-    ...(s.ropelength === undefined ? {} : { ropelength: s.ropelength }),
-    convergence: s.convergence,
-    topology: { invariant: s.invariant, unchanged: true },
+    ...(solved.ropelength === undefined ? {} : { ropelength: solved.ropelength }),
+    convergence: solved.convergence,
+    topology: { invariant: solved.invariant, unchanged: true },
   };
 }
 

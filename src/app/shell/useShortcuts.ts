@@ -12,28 +12,28 @@ export function useShortcuts(
   openCommands: () => void,
 ): void {
   useEffect(() => {
-    function onKey(e: KeyboardEvent) {
-      const key = e.key.toLowerCase();
+    function onKey(event: KeyboardEvent) {
+      const key = event.key.toLowerCase();
       // Works from inside a field, too; never over a dialog that asks something.
-      if ((e.ctrlKey || e.metaKey) && key === 'k' && !e.defaultPrevented) {
-        e.preventDefault();
+      if ((event.ctrlKey || event.metaKey) && key === 'k' && !event.defaultPrevented) {
+        event.preventDefault();
         if (!document.querySelector('[role="dialog"][aria-modal="true"]')) openCommands();
         return;
       }
-      if (e.defaultPrevented || isTyping(e.target)) return;
-      if ((e.ctrlKey || e.metaKey) && (key === 'z' || key === 'y')) {
-        e.preventDefault();
-        if (key === 'y' || e.shiftKey) bench?.redo();
+      if (event.defaultPrevented || isTyping(event.target)) return;
+      if ((event.ctrlKey || event.metaKey) && (key === 'z' || key === 'y')) {
+        event.preventDefault();
+        if (key === 'y' || event.shiftKey) bench?.redo();
         else bench?.undo();
         return;
       }
-      if (e.ctrlKey || e.metaKey || e.altKey || document.querySelector('[role="dialog"]')) return;
+      if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector('[role="dialog"]')) return;
       if (key === 'u') return toggleUnits();
       const target = document.querySelector<HTMLElement>(
         `[data-word="${CSS.escape(key)}"], [data-key="${CSS.escape(key)}"]`,
       );
       if (!target) return;
-      e.preventDefault();
+      event.preventDefault();
       target.focus();
       target.click();
     }

@@ -84,8 +84,8 @@ export function PicturePicker({ label, value, choices, onChange, recent = [], on
 }
 
 function recentFirst(choices: readonly PictureChoice[], recent: readonly string[]): PictureChoice[] {
-  const place = (c: PictureChoice) => {
-    const at = recent.indexOf(c.value);
+  const place = (choice: PictureChoice) => {
+    const at = recent.indexOf(choice.value);
     return at < 0 ? recent.length : at;
   };
   return choices.toSorted((a, b) => place(a) - place(b));

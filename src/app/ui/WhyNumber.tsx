@@ -41,8 +41,8 @@ function WhyPanel({ asked, onClose }: { readonly asked: Asked; readonly onClose:
       Object.assign(node.style, { left: `${at.x}px`, top: `${at.y}px` });
     });
     const onKey = (e: KeyboardEvent) => e.key === 'Escape' && onClose();
-    const onPress = (e: PointerEvent) => {
-      const target = e.target as Node;
+    const onPress = (event: PointerEvent) => {
+      const target = event.target as Node;
       if (!node.contains(target) && !anchor.contains(target)) onClose();
     };
     document.addEventListener('keydown', onKey);

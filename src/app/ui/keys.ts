@@ -6,14 +6,14 @@ const IN_A_LENGTH = /[\d\s.,/'"’”′″½¼¾⅓⅔⅛⅜⅝⅞-]|[milertscn
 const isText = (e: KeyboardEvent): boolean => e.key.length === 1 && !e.ctrlKey && !e.metaKey && !e.altKey;
 
 /** A key that cannot be part of a length, or one still held down from opening the field, does not get into it. */
-export function onlyLength(e: KeyboardEvent<HTMLInputElement>): void {
-  if (!isText(e)) return;
-  const isStray = !IN_A_LENGTH.test(e.key);
-  const isHeld = e.repeat && !/\d/.test(e.key);
-  if (isStray || isHeld) e.preventDefault();
+export function onlyLength(event: KeyboardEvent<HTMLInputElement>): void {
+  if (!isText(event)) return;
+  const isStray = !IN_A_LENGTH.test(event.key);
+  const isHeld = event.repeat && !/\d/.test(event.key);
+  if (isStray || isHeld) event.preventDefault();
 }
 
 /** A field for whole numbers takes digits and nothing else: no e, sign or point. */
-export function onlyDigits(e: KeyboardEvent<HTMLInputElement>): void {
-  if (isText(e) && !/\d/.test(e.key)) e.preventDefault();
+export function onlyDigits(event: KeyboardEvent<HTMLInputElement>): void {
+  if (isText(event) && !/\d/.test(event.key)) event.preventDefault();
 }

@@ -26,20 +26,20 @@ const SIZE = sizes(
 /** The cords go through its hole, the loop closes round its neck, and the knot behind it does not slip through. */
 function beadChecks(
   context: ClosureContext,
-  b: (typeof BEADS)[number],
+  bead: (typeof BEADS)[number],
   innerMm: number,
   knotMm: number,
 ): Check[] {
   const need = 2 * context.metrics.diameterMm * PRESSED;
-  const fits = need <= b.holeMm;
+  const fits = need <= bead.holeMm;
   const better = BEADS.find((x) => x.holeMm >= need);
   return [
     {
       id: 'bead.hole',
       ok: fits,
       message: fits
-        ? why`two cords, squeezed to ${len(need)}, fit through its ${len(b.holeMm)} hole`
-        : why`two cords, squeezed to ${len(need)}, don’t fit through its ${len(b.holeMm)} hole: choose a larger bead or thinner cord`,
+        ? why`two cords, squeezed to ${len(need)}, fit through its ${len(bead.holeMm)} hole`
+        : why`two cords, squeezed to ${len(need)}, don’t fit through its ${len(bead.holeMm)} hole: choose a larger bead or thinner cord`,
       ...(fits || !better
         ? {}
         : {
@@ -49,14 +49,14 @@ function beadChecks(
             },
           }),
     },
-    ...loopChecks(context, innerMm, Math.PI * b.sizeMm, 'bead'),
+    ...loopChecks(context, innerMm, Math.PI * bead.sizeMm, 'bead'),
     {
       id: 'bead.knot',
-      ok: knotMm > b.holeMm,
+      ok: knotMm > bead.holeMm,
       message:
-        knotMm > b.holeMm
+        knotMm > bead.holeMm
           ? why`the overhand behind it, ${len(knotMm)} wide, can’t be pulled through`
-          : why`the overhand behind it, ${len(knotMm)} wide, would pull through its ${len(b.holeMm)} hole: choose a bead with a smaller hole`,
+          : why`the overhand behind it, ${len(knotMm)} wide, would pull through its ${len(bead.holeMm)} hole: choose a bead with a smaller hole`,
     },
   ];
 }

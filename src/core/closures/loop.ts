@@ -57,7 +57,7 @@ export function loopFor(
 
 /** Does the loop let it through, and hold it then? A loop that does not is put right by making it again. */
 export function loopChecks(
-  c: { readonly spec: ClosureSpec },
+  context: { readonly spec: ClosureSpec },
   innerMm: number,
   girthMm: number,
   what: string,
@@ -66,7 +66,7 @@ export function loopChecks(
   const holds = innerMm <= girthMm * MOST_LOOP_SHARE + 0.01;
   const fix = {
     label: why`make the loop ${len((girthMm * 1.05) / 2)} laid flat`,
-    patch: { closure: { ...without(c.spec, 'lengthMm'), loopShare: 1.05 } },
+    patch: { closure: { ...without(context.spec, 'lengthMm'), loopShare: 1.05 } },
   };
   return [
     {

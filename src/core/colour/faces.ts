@@ -1,4 +1,5 @@
 import type { SolvedWeave } from '../patterns/types.ts';
+import type { Point } from '../weave/types.ts';
 
 export type Face = 'front' | 'back' | 'left' | 'right';
 
@@ -59,12 +60,12 @@ function rasterize(solved: SolvedWeave, face: Face): Raster {
     const n = p.length / 3;
     const flats = solved.flat?.[s];
     const raster = { columns, rows, top, height };
-    const seen = (p: readonly number[], i: number): Vector => [across(p, i), p[i + 1]!, depth(p, i)];
+    const seen = (p: readonly number[], i: number): Point => [across(p, i), p[i + 1]!, depth(p, i)];
     for (let i = 0; i < n; i++) {
       const j = (i + 1) % n;
       const turns = j === 0 ? strand.periods * solved.periodD : 0;
       const [from, to] = [seen(p, 3 * i), seen(p, 3 * j)];
-      const along: Vector = [to[0] - from[0], to[1] - from[1] + turns, to[2] - from[2]];
+      const along: Point = [to[0] - from[0], to[1] - from[1] + turns, to[2] - from[2]];
       const bead = beadOf(strand.radiusD, along, flats ? seen(flats, 3 * i) : [0, 0, 0]);
       const steps = 3;
       for (let k = 0; k < steps; k++) {
@@ -85,18 +86,16 @@ interface Bead {
   readonly form: readonly [number, number, number, number, number, number];
 }
 
-type Vector = readonly [number, number, number];
-
 /** A ball of radius r about a strand that runs `along`, pressed flat as `thinner` says (see cord/section.ts). */
-function beadOf(r: number, along: Vector, thinner: Vector): Bead {
+function beadOf(r: number, along: Point, thinner: Point): Bead {
   const flat = Math.hypot(...thinner);
   const length = Math.hypot(...along);
   const ball = 1 / (r * r);
   if (flat < 1e-3 || length < 1e-9) return { reachX: r, reachY: r, form: [ball, ball, ball, 0, 0, 0] };
   const [a, b] = [r * Math.exp(flat), r * Math.exp(-flat)];
-  const v = thinner.map((c) => c / flat) as unknown as Vector;
-  const t = along.map((c) => c / length) as unknown as Vector;
-  const u: Vector = [t[1] * v[2] - t[2] * v[1], t[2] * v[0] - t[0] * v[2], t[0] * v[1] - t[1] * v[0]];
+  const v = thinner.map((c) => c / flat) as unknown as Point;
+  const t = along.map((c) => c / length) as unknown as Point;
+  const u: Point = [t[1] * v[2] - t[2] * v[1], t[2] * v[0] - t[0] * v[2], t[0] * v[1] - t[1] * v[0]];
   const form = (i: number, j: number) =>
     (u[i]! * u[j]!) / (a * a) + (v[i]! * v[j]!) / (b * b) + t[i]! * t[j]! * ball;
   const reach = (i: number) => Math.hypot(a * u[i]!, b * v[i]!, r * t[i]!);

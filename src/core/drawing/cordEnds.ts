@@ -1,10 +1,10 @@
 import type { BandEnd, EndShape } from '../closures/types.ts';
+import type { Point } from '../weave/types.ts';
 import { knotTubes, moveTube } from './knots.ts';
 import { endsOf, firstOf, type JoinContext, lastOf } from './laneEnds.ts';
 import type { Pictures } from './pictures.ts';
 import { bandTubes, smoothTube, type Tube } from './tubes.ts';
 
-type Point = readonly [number, number, number];
 type LoopShape = Extract<EndShape, { shape: 'loop' }>;
 type RunShape = Extract<EndShape, { shape: 'run' }>;
 

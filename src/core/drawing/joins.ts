@@ -1,6 +1,7 @@
 import type { BandEnd } from '../closures/types.ts';
 import { inPairs } from '../plan/setups/context.ts';
-import { endsOf, firstOf, type JoinContext, lastOf, type Point } from './laneEnds.ts';
+import type { Point } from '../weave/types.ts';
+import { endsOf, firstOf, type JoinContext, lastOf } from './laneEnds.ts';
 import { smoothTube, type Tube } from './tubes.ts';
 import { tuckTubes } from './tucks.ts';
 

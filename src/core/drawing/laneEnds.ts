@@ -1,7 +1,6 @@
 import type { BandEnd } from '../closures/types.ts';
+import type { Point } from '../weave/types.ts';
 import type { Tube } from './tubes.ts';
-
-export type Point = readonly [number, number, number];
 
 export interface JoinContext {
   readonly start: BandEnd;

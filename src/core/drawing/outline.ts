@@ -3,7 +3,7 @@ import { fingerHullMm } from '../fit/fingers.ts';
 /** A closed curve in the plane, y upwards, walked clockwise from its lowest point; lengths in mm. */
 export interface Outline {
   readonly lengthMm: number;
-  /** Point, direction of travel and outward normal at a length from the lowest point; any length wraps round. */
+  /** PlanePoint, direction of travel and outward normal at a length from the lowest point; any length wraps round. */
   readonly at: (s: number) => {
     readonly x: number;
     readonly y: number;
@@ -80,20 +80,26 @@ function fingerRadius(girthMm: number, innerMm: number): number | undefined {
   return (low + high) / 2;
 }
 
-type Point = readonly [number, number];
+type PlanePoint = readonly [number, number];
 
-const circlePoints = ([x, y]: Point, radius: number): Point[] =>
-  Array.from({ length: SAMPLES }, (_, i): Point => {
+const circlePoints = ([x, y]: PlanePoint, radius: number): PlanePoint[] =>
+  Array.from({ length: SAMPLES }, (_, i): PlanePoint => {
     const a = -Math.PI / 2 - (2 * Math.PI * i) / SAMPLES;
     return [x + radius * Math.cos(a), y + radius * Math.sin(a)];
   });
 
 /** Two arcs and two tangents, as closely spaced points, clockwise. */
-function hullOfTwo(big: number, centre: Point, small: number, apart: number, angle: number): Point[] {
+function hullOfTwo(
+  big: number,
+  centre: PlanePoint,
+  small: number,
+  apart: number,
+  angle: number,
+): PlanePoint[] {
   const theta = Math.acos((big - small) / apart);
-  const arc = ([x, y]: Point, radius: number, from: number, to: number): Point[] => {
+  const arc = ([x, y]: PlanePoint, radius: number, from: number, to: number): PlanePoint[] => {
     const steps = Math.max(8, Math.round((SAMPLES * (from - to)) / (2 * Math.PI)));
-    return Array.from({ length: steps + 1 }, (_, i): Point => {
+    return Array.from({ length: steps + 1 }, (_, i): PlanePoint => {
       const a = from + ((to - from) * i) / steps;
       return [x + radius * Math.cos(a), y + radius * Math.sin(a)];
     });
@@ -104,7 +110,7 @@ function hullOfTwo(big: number, centre: Point, small: number, apart: number, ang
   ];
 }
 
-function outline(points: readonly Point[]): Outline {
+function outline(points: readonly PlanePoint[]): Outline {
   const lowest = points.reduce((best, p, i) => (p[1] < points[best]![1] ? i : best), 0);
   const walked = [...points.slice(lowest), ...points.slice(0, lowest)];
   const n = walked.length;

@@ -1,5 +1,6 @@
 import { inPairs } from '../plan/setups/context.ts';
-import type { JoinContext, LaneEnds, Point } from './laneEnds.ts';
+import type { Point } from '../weave/types.ts';
+import type { JoinContext, LaneEnds } from './laneEnds.ts';
 import { smoothTube, type Tube } from './tubes.ts';
 
 /** An end of a tube: where it is, which way it leaves, and on which side of the weave the piece lies. */

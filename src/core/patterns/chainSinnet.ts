@@ -1,7 +1,6 @@
 import { draw } from '../weave/draw.ts';
+import type { Point } from '../weave/types.ts';
 import type { Pattern } from './types.ts';
-
-type Point = readonly [number, number, number];
 
 /**
  * One loop: its right leg comes up through the loop before, its top will hold both legs of the next, its left leg

@@ -1,8 +1,7 @@
 import { draw } from '../weave/draw.ts';
+import type { Point } from '../weave/types.ts';
 import { coreLines } from './solomonBar.ts';
 import type { Pattern } from './types.ts';
-
-type Point = readonly [number, number, number];
 
 /** One end's figure of eight: over its own core, under the other, round, over that one, under its own, and out. */
 function turn(side: 1 | -1, y: number): Point[] {

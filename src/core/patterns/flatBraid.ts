@@ -1,7 +1,6 @@
 import { draw } from '../weave/draw.ts';
+import type { Point } from '../weave/types.ts';
 import type { Pattern } from './types.ts';
-
-type Point = [number, number, number];
 
 const STEP = 2.5;
 const GAP = 2;

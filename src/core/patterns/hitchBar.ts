@@ -1,7 +1,6 @@
 import { draw } from '../weave/draw.ts';
+import type { Point } from '../weave/types.ts';
 import type { Pattern } from './types.ts';
-
-type Point = readonly [number, number, number];
 
 /** A half hitch of the strand on `side` round the other: over it, behind it, and up through its own loop. */
 function hitch(side: 1 | -1, y: number): Point[] {

@@ -1,7 +1,6 @@
 import { type DrawnStrand, draw } from '../weave/draw.ts';
+import type { Point } from '../weave/types.ts';
 import type { Pattern } from './types.ts';
-
-type Point = readonly [number, number, number];
 
 /**
  * The family of coiled overhands: the standing part runs up, turns down in n wraps round itself (and round other

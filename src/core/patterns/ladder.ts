@@ -1,8 +1,7 @@
 import { type DrawnStrand, draw } from '../weave/draw.ts';
+import type { Point } from '../weave/types.ts';
 import { coreLines } from './solomonBar.ts';
 import type { Pattern } from './types.ts';
-
-type Point = [number, number, number];
 
 /** Plain weave with one end: over and under by turns, every row the opposite of the one before. */
 function oneEnd(cores: number): DrawnStrand {

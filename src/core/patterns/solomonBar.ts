@@ -1,8 +1,6 @@
 import { type DrawnStrand, draw } from '../weave/draw.ts';
-import type { WeaveSpec } from '../weave/types.ts';
+import type { Point, WeaveSpec } from '../weave/types.ts';
 import type { Pattern } from './types.ts';
-
-type Point = readonly [number, number, number];
 
 /** Rows are drawn three diameters apart, cores two. */
 const PITCH = 3;

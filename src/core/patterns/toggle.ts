@@ -1,7 +1,6 @@
 import { draw } from '../weave/draw.ts';
+import type { Point } from '../weave/types.ts';
 import type { Pattern } from './types.ts';
-
-type Point = readonly [number, number, number];
 
 const LOOSE = 1.3;
 

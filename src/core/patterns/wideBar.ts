@@ -1,7 +1,6 @@
 import { type DrawnStrand, draw } from '../weave/draw.ts';
+import type { Point } from '../weave/types.ts';
 import type { Pattern } from './types.ts';
-
-type Point = [number, number, number];
 
 const PITCH = 3;
 const HALF = 2;

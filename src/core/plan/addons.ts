@@ -138,7 +138,7 @@ export const holeForMm = (cords: number, diameterMm: number): number =>
 export function addonChecks(
   places: readonly AddonPlace[],
   band: On,
-  m: WeaveMetrics,
+  metrics: WeaveMetrics,
   cores: number,
   addons: readonly Addon[],
 ): Check[] {
@@ -150,7 +150,7 @@ export function addonChecks(
     const other = places.find(
       (q) => q.index < p.index && Math.abs(q.atMm - p.atMm) < (q.sizeMm + p.sizeMm) / 2,
     );
-    const need = holeForMm(Math.max(1, cores), m.diameterMm);
+    const need = holeForMm(Math.max(1, cores), metrics.diameterMm);
     const tight = p.kind === 'bead' && p.holeMm !== undefined && need > p.holeMm;
     const moved = addons.map((a, i) => (i === p.index ? { ...a, at: { centre: true as const } } : a));
     const out: Check[] = [

@@ -15,17 +15,17 @@ const mm = (label: string, value: number, words: Why): Figure => ({ label, value
 /** The numbers that every piece has. */
 export function figures(
   closed: ClosedDesign,
-  p: Base,
+  base: Base,
   minutes: { readonly value: number; readonly why: Why },
 ): Record<FigureId, Figure> {
   const { resolved, metrics, closing, layout } = closed;
   const girth = resolved.design.wearer.girthMm;
-  const totalMm = p.cords.reduce((sum, x) => sum + x.cutLengthMm, 0);
-  const weights = p.cords.map((x) => (x.usedLengthMm / 1000) * findCord(x.cordType)!.gramsPerMetre);
-  const usedMm = p.cords.reduce((sum, x) => sum + x.usedLengthMm, 0);
-  const addonsG = p.bands.flatMap((b) => b.addons).reduce((sum, a) => sum + a.weightG, 0);
-  const thumbMm = p.wovenLengthMm * RULE_OF_THUMB;
-  const inner = p.closed.closedMm;
+  const totalMm = base.cords.reduce((sum, x) => sum + x.cutLengthMm, 0);
+  const weights = base.cords.map((x) => (x.usedLengthMm / 1000) * findCord(x.cordType)!.gramsPerMetre);
+  const usedMm = base.cords.reduce((sum, x) => sum + x.usedLengthMm, 0);
+  const addonsG = base.bands.flatMap((b) => b.addons).reduce((sum, a) => sum + a.weightG, 0);
+  const thumbMm = base.wovenLengthMm * RULE_OF_THUMB;
+  const inner = base.closed.closedMm;
   const pieces = layout.pieces;
   const grew = closing.finishedMm > closed.context.finishedMm + 0.01;
   return {
@@ -38,7 +38,7 @@ export function figures(
     ),
     woven: mm(
       'woven',
-      p.wovenLengthMm,
+      base.wovenLengthMm,
       pieces.flatMap(
         (x, i) =>
           why`${i > 0 ? '; ' : ''}${pieces.length > 1 ? `${x.name}: ` : ''}${x.why} = ${len(x.wovenMm)}`,
@@ -46,7 +46,7 @@ export function figures(
     ),
     rows: {
       label: 'rows',
-      value: p.rows,
+      value: base.rows,
       unit: 'rows',
       why: pieces.flatMap((x, i) => why`${i > 0 ? '; ' : ''}${rowsIn(x.wovenMm, metrics.rowHeightMm).why}`),
     },
@@ -75,7 +75,7 @@ export function figures(
       isSigned: true,
     },
     hardware: hardware(closed),
-    jig: setting(closed, p),
+    jig: setting(closed, base),
     weight: {
       label: 'weight',
       value: weights.reduce((a, b) => a + b, 0) + addonsG,
@@ -87,7 +87,7 @@ export function figures(
     ruleOfThumb: mm(
       'rule of thumb',
       thumbMm,
-      why`a foot of cord for each inch, the rule of thumb for a Solomon bar, whatever the weave: woven ${len(p.wovenLengthMm)} × 12 = ${len(thumbMm)}; this plan cuts ${len(totalMm)}`,
+      why`a foot of cord for each inch, the rule of thumb for a Solomon bar, whatever the weave: woven ${len(base.wovenLengthMm)} × 12 = ${len(thumbMm)}; this plan cuts ${len(totalMm)}`,
     ),
   };
 }
@@ -101,10 +101,10 @@ function hardware({ resolved, closing }: ClosedDesign): Figure {
 }
 
 /** How the length is kept: pegs of a jig, two marks on the table, or trying on. */
-function setting(closed: ClosedDesign, p: Base): Figure {
-  const band = p.bands[0]!;
+function setting(closed: ClosedDesign, base: Base): Figure {
+  const band = base.bands[0]!;
   const between = band.startMm + band.wovenMm + band.end.standoffMm;
-  const others = p.bands
+  const others = base.bands
     .slice(1)
     .flatMap((b) => why`; ${b.name} ${len(b.startMm + b.wovenMm + b.end.standoffMm)}`);
   const isBar = band.start.kind === 'bar' && band.end.kind === 'bar';
@@ -127,7 +127,7 @@ function setting(closed: ClosedDesign, p: Base): Figure {
     ? mm(
         'jig, peg to peg',
         between,
-        why`hold the two halves on the jig with ${len(between)} between the inner edges of their cord bars: hitch ${len(band.startMm)} + woven ${len(band.wovenMm)}${others}. Closed it then measures ${len(p.finishedLengthMm)}`,
+        why`hold the two halves on the jig with ${len(between)} between the inner edges of their cord bars: hitch ${len(band.startMm)} + woven ${len(band.wovenMm)}${others}. Closed it then measures ${len(base.finishedLengthMm)}`,
       )
     : mm(
         'jig, peg to peg',
@@ -137,8 +137,8 @@ function setting(closed: ClosedDesign, p: Base): Figure {
 }
 
 /** Numbers that only some closures, products and measures have. */
-export function moreFigures(design: ClosedDesign, p: Base): Figure[] {
-  const { closed } = p;
+export function moreFigures(design: ClosedDesign, base: Base): Figure[] {
+  const { closed } = base;
   const { pass, product } = design.context;
   const out: Figure[] = [];
   if (closed.openMm !== undefined) {
@@ -159,14 +159,14 @@ export function moreFigures(design: ClosedDesign, p: Base): Figure[] {
       mm(
         'ends apart, closed',
         closed.gapMm,
-        why`finished ${len(p.finishedLengthMm)} − woven ${len(p.wovenLengthMm)}`,
+        why`finished ${len(base.finishedLengthMm)} − woven ${len(base.wovenLengthMm)}`,
       ),
     );
   out.push(...(design.closing.figures ?? []));
-  if (p.caseMm > 0) out.push(mm('case', p.caseMm, design.resolved.measures.lugToLug!.why));
-  if (p.bands.length > 1)
+  if (base.caseMm > 0) out.push(mm('case', base.caseMm, design.resolved.measures.lugToLug!.why));
+  if (base.bands.length > 1)
     out.push(
-      ...p.bands.map((b) =>
+      ...base.bands.map((b) =>
         mm(
           b.name,
           b.wovenMm + b.startMm + b.end.standoffMm + Math.max(0, b.end.takesMm),
@@ -174,7 +174,7 @@ export function moreFigures(design: ClosedDesign, p: Base): Figure[] {
         ),
       ),
     );
-  for (const ring of p.bands.flatMap((b) => b.addons).filter((a) => a.index < 0))
+  for (const ring of base.bands.flatMap((b) => b.addons).filter((a) => a.index < 0))
     out.push(
       mm(
         'ring',

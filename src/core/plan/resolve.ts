@@ -114,8 +114,9 @@ export function measuresOf(design: Design, product: Product): Record<string, Mea
 
 function measureIssues(design: Design, product: Product): Issue[] {
   const issues: Issue[] = [];
-  const check = (m: Measure, mm: number | undefined, path: string) => {
-    if (mm !== undefined) range(issues, mm, m.leastMm, m.mostMm, path, capital(withArticle(m.name)));
+  const check = (measure: Measure, mm: number | undefined, path: string) => {
+    if (mm !== undefined)
+      range(issues, mm, measure.leastMm, measure.mostMm, path, capital(withArticle(measure.name)));
   };
   check(product.girth, design.wearer.girthMm, '/wearer/girthMm');
   for (const m of product.measures) check(m, design.measures?.[m.id], `/measures/${m.id}`);

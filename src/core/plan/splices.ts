@@ -17,7 +17,7 @@ export interface HiddenPlace {
  */
 export function hiddenPlace(
   facts: SolvedFacts,
-  m: WeaveMetrics,
+  metrics: WeaveMetrics,
   strandName: string,
   lane: number,
   row: number,
@@ -30,7 +30,7 @@ export function hiddenPlace(
   const rowD = P / facts.rowsPerPeriod;
   const span = strand.periods * P;
   // Lanes start where the first working strand does; see the drawing of bands.
-  const usage = m.strands.find((s) => s.name === strandName)!;
+  const usage = metrics.strands.find((s) => s.name === strandName)!;
   const perRowMm = usage.perLength * rowMm;
   const perRowD = strand.lengthD / (strand.periods * facts.rowsPerPeriod);
   const start = lane * P;

@@ -48,11 +48,13 @@ function fromColours(colours: readonly number[]): string {
 }
 
 /** One row fewer and one more, as a change of slack. */
-export function oneRow(design: Design, m: WeaveMetrics, finishedMm: number): [Fix, Fix] {
-  const slack = finishedMm - Math.PI * m.thicknessMm - design.wearer.girthMm;
+export function oneRow(design: Design, metrics: WeaveMetrics, finishedMm: number): [Fix, Fix] {
+  const slack = finishedMm - Math.PI * metrics.thicknessMm - design.wearer.girthMm;
   const fix = (by: 1 | -1): Fix => ({
     label: by > 0 ? why`one row more` : why`one row fewer`,
-    patch: { ease: { school: 'thickness', slackMm: Math.round((slack + by * m.rowHeightMm) * 10) / 10 } },
+    patch: {
+      ease: { school: 'thickness', slackMm: Math.round((slack + by * metrics.rowHeightMm) * 10) / 10 },
+    },
   });
   return [fix(-1), fix(1)];
 }

@@ -9,13 +9,17 @@ const HARDER = 0.08;
 const SET_UP_MINUTES = 6;
 
 /** How long the piece takes, before the maker's own log says better. */
-export function minutesFor(r: Resolved, m: WeaveMetrics, rows: number): { value: number; why: Why } {
-  const ends = lanesOf(m, 'work').length;
-  const perRow = (ROW_MINUTES + HARDER * (r.difficulty - 1)) * Math.max(0.5, ends / 2);
-  const count = m.isPlain ? 0 : rows;
+export function minutesFor(
+  resolved: Resolved,
+  metrics: WeaveMetrics,
+  rows: number,
+): { value: number; why: Why } {
+  const ends = lanesOf(metrics, 'work').length;
+  const perRow = (ROW_MINUTES + HARDER * (resolved.difficulty - 1)) * Math.max(0.5, ends / 2);
+  const count = metrics.isPlain ? 0 : rows;
   const weave = count * perRow;
   return {
-    value: SET_UP_MINUTES + weave + r.closure.minutes,
-    why: why`set-up ${num(SET_UP_MINUTES, 0)} min + ${counted(count, 'row')} × ${num(perRow)} min + ${r.closure.name} ${num(r.closure.minutes, 0)} min: practised hands, give or take a third`,
+    value: SET_UP_MINUTES + weave + resolved.closure.minutes,
+    why: why`set-up ${num(SET_UP_MINUTES, 0)} min + ${counted(count, 'row')} × ${num(perRow)} min + ${resolved.closure.name} ${num(resolved.closure.minutes, 0)} min: practised hands, give or take a third`,
   };
 }

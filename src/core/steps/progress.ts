@@ -75,81 +75,85 @@ export function rowsDone(steps: readonly Step[], index: number): number {
 }
 
 /** Pure: the progress after an action. What does not exist is left as it is. */
-export function reduceProgress(p: Progress, steps: readonly Step[], action: ProgressAction): Progress {
+export function reduceProgress(progress: Progress, steps: readonly Step[], action: ProgressAction): Progress {
   switch (action.type) {
     case 'go':
-      return steps.some((s) => s.id === action.to) ? { ...addTime(p, steps, action.now), at: action.to } : p;
+      return steps.some((s) => s.id === action.to)
+        ? { ...addTime(progress, steps, action.now), at: action.to }
+        : progress;
     case 'undo':
-      return undo(p, steps, action.rows, action.now);
+      return undo(progress, steps, action.rows, action.now);
     case 'pause': {
-      const { since: _running, ...still } = addTime(p, steps, action.now);
+      const { since: _running, ...still } = addTime(progress, steps, action.now);
       return still;
     }
     case 'resume':
-      return { ...p, since: action.now };
+      return { ...progress, since: action.now };
     case 'ack':
-      return p.acknowledged.includes(action.caution)
-        ? p
-        : { ...p, acknowledged: [...p.acknowledged, action.caution] };
+      return progress.acknowledged.includes(action.caution)
+        ? progress
+        : { ...progress, acknowledged: [...progress.acknowledged, action.caution] };
     case 'way':
-      return { ...p, way: action.way };
+      return { ...progress, way: action.way };
     case 'left': {
       const { band, pass } = action;
-      const kept = p.left.filter(
+      const kept = progress.left.filter(
         (l) =>
           l.band !== band ||
           l.pass !== pass ||
           !action.measured.some((m) => m.end === l.end && m.rows === l.rows),
       );
-      return { ...p, left: [...kept, ...action.measured.map((m) => ({ ...m, band, pass }))] };
+      return { ...progress, left: [...kept, ...action.measured.map((m) => ({ ...m, band, pass }))] };
     }
     case 'woven': {
       const { band, pass, measured } = action;
-      const kept = p.woven.filter((w) => w.band !== band || w.pass !== pass || w.rows !== measured.rows);
-      return { ...p, woven: [...kept, { ...measured, band, pass }] };
+      const kept = progress.woven.filter(
+        (w) => w.band !== band || w.pass !== pass || w.rows !== measured.rows,
+      );
+      return { ...progress, woven: [...kept, { ...measured, band, pass }] };
     }
     case 'rows':
-      return { ...p, rowsOf: action.rowsOf };
+      return { ...progress, rowsOf: action.rowsOf };
     case 'slip':
       return {
-        ...undo(p, steps, action.slip.undone, action.now),
-        slips: [...p.slips, action.slip],
+        ...undo(progress, steps, action.slip.undone, action.now),
+        slips: [...progress.slips, action.slip],
       };
   }
 }
 
 /** The running step's time, added to its phase. */
-function addTime(p: Progress, steps: readonly Step[], now: number): Progress {
-  if (p.since === undefined) return p;
-  const phase = steps[stepIndex(steps, p)]?.phase;
-  const ms = Math.min(LONGEST_STEP_MS, Math.max(0, now - p.since));
+function addTime(progress: Progress, steps: readonly Step[], now: number): Progress {
+  if (progress.since === undefined) return progress;
+  const phase = steps[stepIndex(steps, progress)]?.phase;
+  const ms = Math.min(LONGEST_STEP_MS, Math.max(0, now - progress.since));
   return {
-    ...p,
+    ...progress,
     since: now,
-    ...(phase ? { spent: { ...p.spent, [phase]: p.spent[phase] + ms } } : {}),
+    ...(phase ? { spent: { ...progress.spent, [phase]: progress.spent[phase] + ms } } : {}),
   };
 }
 
 /** Back by so many rows of the same band and pass. What was measured on rows that are gone is forgotten. */
-function undo(p: Progress, steps: readonly Step[], rows: number, now: number): Progress {
-  if (rows <= 0) return addTime(p, steps, now);
-  const index = stepIndex(steps, p);
+function undo(progress: Progress, steps: readonly Step[], rows: number, now: number): Progress {
+  if (rows <= 0) return addTime(progress, steps, now);
+  const index = stepIndex(steps, progress);
   const here = steps[index]?.at ?? steps.slice(0, index).findLast((s) => s.at)?.at;
-  if (!here) return p;
+  if (!here) return progress;
   const done = steps[index]?.at ? here.row - 1 : here.row;
   const wanted = Math.max(1, done - rows + 1);
   const target = steps.find(
     (s) => isRow(s) && s.at!.band === here.band && s.at!.pass === here.pass && s.at!.row === wanted,
   );
-  if (!target) return p;
+  if (!target) return progress;
   const isKept = (m: { band: number; pass: number; rows: number }) =>
     m.band !== here.band || m.pass !== here.pass || m.rows < wanted;
   return {
-    ...addTime(p, steps, now),
+    ...addTime(progress, steps, now),
     at: target.id,
-    left: p.left.filter(isKept),
-    woven: p.woven.filter(isKept),
-    undoneRows: p.undoneRows + (done - wanted + 1),
+    left: progress.left.filter(isKept),
+    woven: progress.woven.filter(isKept),
+    undoneRows: progress.undoneRows + (done - wanted + 1),
   };
 }
 

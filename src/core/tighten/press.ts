@@ -1,4 +1,4 @@
-import type { Rope, RopeStrand } from '../weave/types.ts';
+import type { Point, Rope, RopeStrand } from '../weave/types.ts';
 import { closestInto } from './segments.ts';
 
 /** Pressure is evened along a strand over this length to each side, in diameters: cord is stiff, edges are short. */
@@ -44,7 +44,7 @@ export function pressOf(
       const gap = Math.sqrt(sq);
       if (gap >= lim || gap < 1e-6) continue;
       const g = (medium.stiffness * (lim - gap)) / gap;
-      const force: Vector = [g * hit[2]!, g * hit[3]! * inv, g * hit[4]!];
+      const force: Point = [g * hit[2]!, g * hit[3]! * inv, g * hit[4]!];
       const strong = Math.hypot(...force);
       const share = hit[0]!;
       const tensor = tensors[p.strand]!;
@@ -58,16 +58,14 @@ export function pressOf(
   return rope.strands.map((s, i) => squeezesOf(s, evenAlong(tensors[i]!, s), rope));
 }
 
-type Vector = [number, number, number];
-
 interface Edge {
   readonly strand: number;
   readonly point: number;
   readonly next: number;
   readonly image: number;
   readonly radius: number;
-  readonly at: Vector;
-  readonly along: Vector;
+  readonly at: Point;
+  readonly along: Point;
   /** Its place along the strand, in diameters, and how long the strand is before it closes or repeats (∞ for an open one). */
   readonly arc: number;
   readonly whole: number;
@@ -106,7 +104,7 @@ function edgesOf(rope: Rope): Edge[] {
 }
 
 /** Point i of a strand's image k periods on, turned about the y axis with a weave that winds. */
-function pointAt(s: RopeStrand, i: number, k: number, rope: Rope): Vector {
+function pointAt(s: RopeStrand, i: number, k: number, rope: Rope): Point {
   const [x, y, z] = [s.points[3 * i]!, s.points[3 * i + 1]! + k * rope.period, s.points[3 * i + 2]!];
   const angle = k * (rope.turn ?? 0);
   const [c, d] = [Math.cos(angle), Math.sin(angle)];
@@ -134,7 +132,7 @@ function isNear(p: Edge, q: Edge, lim: number): boolean {
 }
 
 /** Adds a force f as f fᵀ·scale: xx, yy, zz, xy, xz, yz. */
-function addOuter(t: Float64Array, at: number, [x, y, z]: Vector, scale: number): void {
+function addOuter(t: Float64Array, at: number, [x, y, z]: Point, scale: number): void {
   t[at]! += scale * x * x;
   t[at + 1]! += scale * y * y;
   t[at + 2]! += scale * z * z;
@@ -167,7 +165,7 @@ function edgeMean(s: RopeStrand): number {
   const n = s.points.length / 3;
   let sum = 0;
   for (let i = 0; i + 1 < n; i++)
-    sum += Math.hypot(...([0, 1, 2].map((c) => s.points[3 * i + 3 + c]! - s.points[3 * i + c]!) as Vector));
+    sum += Math.hypot(...[0, 1, 2].map((c) => s.points[3 * i + 3 + c]! - s.points[3 * i + c]!));
   return sum / Math.max(1, n - 1);
 }
 
@@ -182,7 +180,7 @@ function squeezesOf(s: RopeStrand, t: Float64Array, rope: Rope): Float64Array {
     const to = pointAt(s, isLast ? (s.kind === 'open' ? i : 0) : i + 1, wraps, rope);
     const along = unit([to[0] - from[0], to[1] - from[1], to[2] - from[2]]);
     const [u, v] = normalsOf(along);
-    const m = (p: Vector, q: Vector) => bilinear(t, 6 * i, p, q);
+    const m = (p: Point, q: Point) => bilinear(t, 6 * i, p, q);
     const [uu, vv, uv] = [m(u, u), m(v, v), m(u, v)];
     const difference = Math.hypot(uu - vv, 2 * uv);
     const angle = Math.atan2(2 * uv, uu - vv) / 2;
@@ -192,7 +190,7 @@ function squeezesOf(s: RopeStrand, t: Float64Array, rope: Rope): Float64Array {
   return out;
 }
 
-const bilinear = (t: Float64Array, at: number, p: Vector, q: Vector): number =>
+const bilinear = (t: Float64Array, at: number, p: Point, q: Point): number =>
   t[at]! * p[0] * q[0] +
   t[at + 1]! * p[1] * q[1] +
   t[at + 2]! * p[2] * q[2] +
@@ -200,19 +198,19 @@ const bilinear = (t: Float64Array, at: number, p: Vector, q: Vector): number =>
   t[at + 4]! * (p[0] * q[2] + p[2] * q[0]) +
   t[at + 5]! * (p[1] * q[2] + p[2] * q[1]);
 
-function unit(v: Vector): Vector {
+function unit(v: Point): Point {
   const length = Math.hypot(...v) || 1;
   return [v[0] / length, v[1] / length, v[2] / length];
 }
 
 /** Two directions square to a unit vector and to each other. */
-function normalsOf(t: Vector): [Vector, Vector] {
-  const helper: Vector = Math.abs(t[1]) < 0.9 ? [0, 1, 0] : [1, 0, 0];
+function normalsOf(t: Point): [Point, Point] {
+  const helper: Point = Math.abs(t[1]) < 0.9 ? [0, 1, 0] : [1, 0, 0];
   const u = unit(cross(t, helper));
   return [u, cross(t, u)];
 }
 
-const cross = (a: Vector, b: Vector): Vector => [
+const cross = (a: Point, b: Point): Point => [
   a[1] * b[2] - a[2] * b[1],
   a[2] * b[0] - a[0] * b[2],
   a[0] * b[1] - a[1] * b[0],

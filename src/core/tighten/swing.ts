@@ -1,6 +1,4 @@
-import type { Rope, RopeStrand } from '../weave/types.ts';
-
-type Point = readonly [number, number, number];
+import type { Point, Rope, RopeStrand } from '../weave/types.ts';
 
 /** Strands nearer than this, over touching distance, still belong to the knot. */
 const NEAR = 1.12;

@@ -6,15 +6,18 @@ import type { WeaveMetrics } from './metrics.ts';
  * strand runs that much further along in it: (L + s·d) of cord for (h + s·d) of band, an upper bound for strands that go
  * across at a slant.
  */
-export function spacedRows(m: WeaveMetrics, spacing: number): WeaveMetrics {
-  if (spacing <= 0 || m.isPlain) return m;
-  const apart = spacing * m.diameterMm;
-  const height = m.rowHeightMm + apart;
+export function spacedRows(metrics: WeaveMetrics, spacing: number): WeaveMetrics {
+  if (spacing <= 0 || metrics.isPlain) return metrics;
+  const apart = spacing * metrics.diameterMm;
+  const height = metrics.rowHeightMm + apart;
   return {
-    ...m,
+    ...metrics,
     rowHeightMm: height,
     gapMm: apart,
-    strands: m.strands.map((s) => ({ ...s, perLength: (s.perLength * m.rowHeightMm + apart) / height })),
-    source: why`${m.source}; rows ${num(spacing)} of a cord apart, ${len(apart)} more for each`,
+    strands: metrics.strands.map((s) => ({
+      ...s,
+      perLength: (s.perLength * metrics.rowHeightMm + apart) / height,
+    })),
+    source: why`${metrics.source}; rows ${num(spacing)} of a cord apart, ${len(apart)} more for each`,
   };
 }

@@ -78,8 +78,8 @@ function sharedAfterSwatch(swatch: Swatch): SharedSpread {
 }
 
 /** Working cord, all ends together, for each mm of band. */
-export function workPerLength(m: WeaveMetrics): number {
-  return m.strands.filter((s) => s.role !== 'core').reduce((sum, s) => sum + s.perLength * s.lanes, 0);
+export function workPerLength(metrics: WeaveMetrics): number {
+  return metrics.strands.filter((s) => s.role !== 'core').reduce((sum, s) => sum + s.perLength * s.lanes, 0);
 }
 
 const num1 = (value: number) => value.toFixed(1);

@@ -1,3 +1,6 @@
+/** A place or a direction in space: x across the piece, y along it, z towards the eye. */
+export type Point = readonly [number, number, number];
+
 /** What a strand does in the piece. Cores are held straight by the maker's hand; a spine lies on top under tension. */
 export type Role = 'core' | 'work' | 'spine';
 

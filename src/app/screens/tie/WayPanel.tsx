@@ -158,11 +158,11 @@ function Toggle({
 /** Any key can be the pedal: press it while the field listens. */
 function Pedal({ code, onCode }: { code: string | undefined; onCode: (code: string | undefined) => void }) {
   const [listens, setListens] = useState(false);
-  const take = (e: KeyboardEvent) => {
-    if (!listens || e.key === 'Tab') return;
-    e.preventDefault();
-    e.stopPropagation();
-    if (e.key !== 'Escape') onCode(e.code);
+  const take = (event: KeyboardEvent) => {
+    if (!listens || event.key === 'Tab') return;
+    event.preventDefault();
+    event.stopPropagation();
+    if (event.key !== 'Escape') onCode(event.code);
     setListens(false);
   };
   return (

@@ -22,34 +22,35 @@ export function useTieKeys(keys: TieKeys, pedal: string | undefined): void {
   // Before the step is seen: a key pressed at once must not be lost.
   useLayoutEffect(() => {
     let typed = '';
-    function onKey(e: KeyboardEvent) {
-      if (e.ctrlKey || e.metaKey || e.altKey || isTyping(e.target)) return;
+    function onKey(event: KeyboardEvent) {
+      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
       if (document.querySelector('[role="dialog"]')) return;
-      const key = e.key.toLowerCase();
-      const onButton = e.target instanceof HTMLElement && e.target.closest('button, a, [role="button"]');
-      const isNext = key === 'arrowright' || e.code === pedal || (key === ' ' && !onButton);
-      if (isNext && e.repeat) return e.preventDefault();
-      if (isNext) act(e, keys.next);
+      const key = event.key.toLowerCase();
+      const onButton =
+        event.target instanceof HTMLElement && event.target.closest('button, a, [role="button"]');
+      const isNext = key === 'arrowright' || event.code === pedal || (key === ' ' && !onButton);
+      if (isNext && event.repeat) return event.preventDefault();
+      if (isNext) act(event, keys.next);
       else if (/^\d$/.test(key)) typed = (typed + key).slice(-3);
-      else if (key === 'arrowleft') act(e, keys.back);
+      else if (key === 'arrowleft') act(event, keys.back);
       else if (key === 'u') {
         const rows = Math.max(1, Number(typed) || 1);
-        act(e, () => keys.undo(rows));
-      } else if (key === 'p') act(e, keys.pause);
-      else if (PANELS[key]) act(e, () => keys.open(PANELS[key]!));
+        act(event, () => keys.undo(rows));
+      } else if (key === 'p') act(event, keys.pause);
+      else if (PANELS[key]) act(event, () => keys.open(PANELS[key]!));
       else if (key === 'escape') typed = '';
     }
-    function act(e: KeyboardEvent, run: () => void) {
-      e.preventDefault();
+    function act(event: KeyboardEvent, run: () => void) {
+      event.preventDefault();
       typed = '';
       run();
     }
     // Before the shortcuts of the rest of the application.
     window.addEventListener('keydown', onKey, true);
     // A button that was pressed with the hand lets go of Space again; one that was reached with Tab keeps it.
-    const letGo = (e: MouseEvent) => {
-      const button = e.target instanceof Element && e.target.closest<HTMLElement>('button');
-      if (e.detail > 0 && button && !button.closest('[role="dialog"]')) button.blur();
+    const letGo = (event: MouseEvent) => {
+      const button = event.target instanceof Element && event.target.closest<HTMLElement>('button');
+      if (event.detail > 0 && button && !button.closest('[role="dialog"]')) button.blur();
     };
     window.addEventListener('click', letGo);
     return () => {

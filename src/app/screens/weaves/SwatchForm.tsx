@@ -28,10 +28,10 @@ export function SwatchForm({ facts, cord }: { readonly facts: SolvedFacts; reado
   const engine = weaveMetrics(facts, cord);
   const [issues, setIssues] = useState<readonly Issue[]>([]);
 
-  async function save(e: FormEvent<HTMLFormElement>) {
-    e.preventDefault();
+  async function save(event: FormEvent<HTMLFormElement>) {
+    event.preventDefault();
     const read = readForm(
-      new FormData(e.currentTarget),
+      new FormData(event.currentTarget),
       facts.id,
       cord.id,
       units === 'imperial' ? 'in' : 'mm',

@@ -37,11 +37,12 @@ export default function Turntable({ solved }: { readonly solved: SolvedWeave }) 
     const controls = new OrbitControls(camera, renderer.domElement);
     const draw = () => renderer.render(scene, camera);
     controls.addEventListener('change', draw);
-    const onKey = (e: KeyboardEvent) => {
+    const onKey = (event: KeyboardEvent) => {
       const [turn, tip] =
-        { ArrowLeft: [-0.2, 0], ArrowRight: [0.2, 0], ArrowUp: [0, -0.2], ArrowDown: [0, 0.2] }[e.key] ?? [];
+        { ArrowLeft: [-0.2, 0], ArrowRight: [0.2, 0], ArrowUp: [0, -0.2], ArrowDown: [0, 0.2] }[event.key] ??
+        [];
       if (turn === undefined || tip === undefined) return;
-      e.preventDefault();
+      event.preventDefault();
       solid.rotateOnWorldAxis(new three.Vector3(1, 0, 0), tip);
       solid.rotateOnWorldAxis(new three.Vector3(0, 1, 0), turn);
       draw();

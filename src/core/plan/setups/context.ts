@@ -62,9 +62,9 @@ export const startOf = (setup: SetupContext): number => setup.start.standoffMm;
 export const endOf = (setup: SetupContext): number => startOf(setup) + setup.wovenMm;
 
 /** Every passage of the strands of a role. */
-export function lanesOf(m: WeaveMetrics, role: 'core' | 'work'): readonly Lane[] {
+export function lanesOf(metrics: WeaveMetrics, role: 'core' | 'work'): readonly Lane[] {
   const lanes: Lane[] = [];
-  for (const s of m.strands)
+  for (const s of metrics.strands)
     if ((s.role === 'core') === (role === 'core'))
       for (let lane = 0; lane < s.lanes; lane++) lanes.push({ ...s, lane });
   return lanes;

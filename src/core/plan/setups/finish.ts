@@ -18,17 +18,17 @@ interface Half {
 }
 
 /** How the ends of a cord may vary, and by how much each is longer than the margin q. */
-export function endsOf(c: Needs, f: Uncut): CordEnd[] {
+export function endsOf(needs: Needs, uncut: Uncut): CordEnd[] {
   return endsIn(
-    f,
-    halvesOf(f).map((parts) => halfOf(c, f, parts)),
-    c.q,
+    uncut,
+    halvesOf(uncut).map((parts) => halfOf(needs, uncut, parts)),
+    needs.q,
   );
 }
 
-function endsIn(f: Uncut, halves: readonly Half[], q: number): CordEnd[] {
+function endsIn(uncut: Uncut, halves: readonly Half[], q: number): CordEnd[] {
   // Folded at its middle, both halves are as long as the one that needs more.
-  if (halves.length !== 2 || f.isUneven) return halves.map((h) => h.end);
+  if (halves.length !== 2 || uncut.isUneven) return halves.map((h) => h.end);
   const longest = longestOf(halves);
   return halves.map((h) => ({ ...h.end, surplus: surplusOf(h, longest, q) }));
 }
@@ -37,53 +37,53 @@ const longestOf = (halves: readonly Half[]): number =>
   halves.reduce((most, h) => Math.max(most, h.needMm + h.spare.lengthMm), 0);
 
 /** Adds what chance asks for and the rounding, and works the total out, with the range that it may really need. */
-export function finish(c: Needs, f: Uncut): CordCut {
-  const halves = halvesOf(f).map((parts) => halfOf(c, f, parts));
+export function finish(needs: Needs, uncut: Uncut): CordCut {
+  const halves = halvesOf(uncut).map((parts) => halfOf(needs, uncut, parts));
   const longest = longestOf(halves);
-  const isEven = halves.length === 2 && !f.isUneven;
+  const isEven = halves.length === 2 && !uncut.isUneven;
   const spareOf = (h: Half): CordPart => (isEven ? evenOut(h, longest) : h.spare);
   const one = halves[0]!;
   const parts: CordPart[] =
     halves.length === 2
       ? [spareOf(one), ...backwards(one.parts), ...halves[1]!.parts, spareOf(halves[1]!)]
-      : f.fold
+      : uncut.fold
         ? [halve(one.spare), ...one.parts, halve(one.spare)]
         : [...one.parts, one.spare];
-  const step = c.resolved.roundToMm;
+  const step = needs.resolved.roundToMm;
   const wanted = parts.reduce((sum, p) => sum + p.lengthMm, 0);
   const cutMm = Math.ceil(wanted / step - 1e-9) * step;
   parts.push({ what: 'rounding', lengthMm: cutMm - wanted, why: why`up to the next full ${len(step)}` });
   const sum = (what?: CordPart['what']) =>
-    f.parts
+    uncut.parts
       .flat()
       .filter((p) => !what || p.what === what)
       .reduce((total, p) => total + p.lengthMm, 0);
   const [needed, tails] = [sum(), sum('tail')];
-  const tailCount = f.parts.flat().filter((p) => p.what === 'tail').length;
+  const tailCount = uncut.parts.flat().filter((p) => p.what === 'tail').length;
   const likely = (sd: number) =>
     halves.reduce(
       (total, h) => total + h.needMm + h.end.wovenMm * (Math.exp(sd * Math.sqrt(h.end.variance)) - 1),
       0,
     );
-  const colour = c.resolved.colours[f.index] ?? c.resolved.colours[0]!;
+  const colour = needs.resolved.colours[uncut.index] ?? needs.resolved.colours[0]!;
   return {
-    letter: f.letter ?? cordLetter(f.index) + (f.piece ? String(f.piece) : ''),
+    letter: uncut.letter ?? cordLetter(uncut.index) + (uncut.piece ? String(uncut.piece) : ''),
     name: colour.name,
-    role: f.role,
+    role: uncut.role,
     colour: colour.id,
     look: colour,
-    cord: f.index,
-    cordType: f.cordType ?? c.resolved.cord.id,
-    band: c.band,
-    ...(f.place === undefined ? {} : { place: f.place }),
-    ...(f.isExtra ? { isExtra: true } : {}),
+    cord: uncut.index,
+    cordType: uncut.cordType ?? needs.resolved.cord.id,
+    band: needs.band,
+    ...(uncut.place === undefined ? {} : { place: uncut.place }),
+    ...(uncut.isExtra ? { isExtra: true } : {}),
     cutLengthMm: cutMm,
     usedLengthMm: needed - tails + Math.min(tailCount * END_MM, tails),
     neededMm: [likely(-LIKELY), likely(LIKELY)],
-    ends: endsIn(f, halves, c.q),
+    ends: endsIn(uncut, halves, needs.q),
     parts,
-    why: c.isDraft ? [] : totalWhy(parts, cutMm),
-    marks: [...foldMark(f, parts, cutMm), ...(f.marks ?? []), ...partMarks(parts)],
+    why: needs.isDraft ? [] : totalWhy(parts, cutMm),
+    marks: [...foldMark(uncut, parts, cutMm), ...(uncut.marks ?? []), ...partMarks(parts)],
   };
 }
 
@@ -97,22 +97,22 @@ const halvesOf = ({ parts }: Uncut): (readonly CordPart[])[] =>
   isPair(parts) ? [parts[0], parts[1]] : [parts as readonly CordPart[]];
 
 /** What one way from the fold needs, how far that may be off, and the spare that the promised chance asks for. */
-function halfOf(c: Needs, f: Uncut, parts: readonly CordPart[]): Half {
-  const varies = parts.filter((p) => p.what === (f.isExtra ? 'closure' : 'weave'));
+function halfOf(needs: Needs, uncut: Uncut, parts: readonly CordPart[]): Half {
+  const varies = parts.filter((p) => p.what === (uncut.isExtra ? 'closure' : 'weave'));
   const wovenMm = varies.reduce((sum, p) => sum + p.lengthMm, 0);
   const needMm = parts.reduce((sum, p) => sum + p.lengthMm, 0);
   if (wovenMm < LEAST_WOVEN_MM) {
-    const lengthMm = Math.max(0, c.q * FIXED_SD_MM);
-    const words = why`nothing here is woven; only measuring and knots may be off, by about ${len(FIXED_SD_MM)}: ${num(c.q)} times that`;
+    const lengthMm = Math.max(0, needs.q * FIXED_SD_MM);
+    const words = why`nothing here is woven; only measuring and knots may be off, by about ${len(FIXED_SD_MM)}: ${num(needs.q)} times that`;
     const end = { wovenMm: 0, variance: 0, loading: 0, surplus: 0 };
     return { parts, needMm, end, spare: { what: 'margin', lengthMm, why: words } };
   }
-  const { variance, loading } = endSpread(c.metrics.shared, wovenMm, c.rows ?? 1);
+  const { variance, loading } = endSpread(needs.metrics.shared, wovenMm, needs.rows ?? 1);
   const sd = Math.sqrt(variance);
-  const lengthMm = Math.max(0, wovenMm * (Math.exp(c.q * sd) - 1));
-  const words = c.isDraft
+  const lengthMm = Math.max(0, wovenMm * (Math.exp(needs.q * sd) - 1));
+  const words = needs.isDraft
     ? []
-    : why`so that all ends reach in ${percent(c.resolved.chance)} of such pieces: your hands and this cord may use ±${percent(round(sd))} of what was worked out for the weave, ${len(wovenMm)}; ${num(c.q)} times that is ${percent(round(Math.exp(c.q * sd) - 1))}`;
+    : why`so that all ends reach in ${percent(needs.resolved.chance)} of such pieces: your hands and this cord may use ±${percent(round(sd))} of what was worked out for the weave, ${len(wovenMm)}; ${num(needs.q)} times that is ${percent(round(Math.exp(needs.q * sd) - 1))}`;
   return {
     parts,
     needMm,
@@ -132,13 +132,13 @@ const surplusOf = ({ end, needMm }: Half, longest: number, q: number): number =>
     ? Math.max(0, Math.log(1 + (longest - needMm) / end.wovenMm) / Math.sqrt(end.variance) - q)
     : 0;
 
-function evenOut(h: Half, longest: number): CordPart {
-  const more = longest - h.needMm - h.spare.lengthMm;
-  if (more < 0.05) return { ...h.spare, lengthMm: longest - h.needMm };
+function evenOut(half: Half, longest: number): CordPart {
+  const more = longest - half.needMm - half.spare.lengthMm;
+  if (more < 0.05) return { ...half.spare, lengthMm: longest - half.needMm };
   return {
-    ...h.spare,
-    lengthMm: longest - h.needMm,
-    why: why`${h.spare.why}; and ${len(more)} so that both halves from the fold are as long as the one that needs more`,
+    ...half.spare,
+    lengthMm: longest - half.needMm,
+    why: why`${half.spare.why}; and ${len(more)} so that both halves from the fold are as long as the one that needs more`,
   };
 }
 
@@ -148,12 +148,12 @@ const halve = (spare: CordPart): CordPart => ({
   why: why`half of ${len(spare.lengthMm)}; the other half is at the other end. ${spare.why}`,
 });
 
-function foldMark(f: Uncut, parts: readonly CordPart[], cutMm: number): CordMark[] {
-  if (!f.fold) return [];
-  const [first] = f.parts;
-  if (!f.isUneven || !Array.isArray(first)) return [{ what: 'fold', atMm: cutMm / 2, why: f.fold }];
+function foldMark(uncut: Uncut, parts: readonly CordPart[], cutMm: number): CordMark[] {
+  if (!uncut.fold) return [];
+  const [first] = uncut.parts;
+  if (!uncut.isUneven || !Array.isArray(first)) return [{ what: 'fold', atMm: cutMm / 2, why: uncut.fold }];
   const atMm = parts.slice(0, 1 + first.length).reduce((total, p) => total + p.lengthMm, 0);
-  return [{ what: 'fold', atMm, why: f.fold }];
+  return [{ what: 'fold', atMm, why: uncut.fold }];
 }
 
 function partMarks(parts: readonly CordPart[]): CordMark[] {

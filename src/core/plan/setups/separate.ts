@@ -62,29 +62,29 @@ export function setUpSeparate(setup: SetupContext): SetUp {
   return { marks: [], cords };
 }
 
-function coreCord(setup: SetupContext, g: Group, piece: number): Uncut {
+function coreCord(setup: SetupContext, group: Group, piece: number): Uncut {
   const half = (core: Lane, k: number) => [coreRun(setup, core), ...coreEnd(setup, k)];
   return {
-    index: g.cord,
+    index: group.cord,
     piece,
-    role: g.lanes.length === 2 ? 'two cores' : 'a core',
-    ...throughOrFolded(setup, g, half),
+    role: group.lanes.length === 2 ? 'two cores' : 'a core',
+    ...throughOrFolded(setup, group, half),
   };
 }
 
 /** Without cores the strands themselves carry the closure. */
-function bareCord(setup: SetupContext, g: Group, piece: number): Uncut {
+function bareCord(setup: SetupContext, group: Group, piece: number): Uncut {
   const half = (lane: Lane, k: number) => [...weave(setup, lane), ...bareEnd(setup, k, lane)];
   return {
-    index: g.cord,
+    index: group.cord,
     piece,
     role:
-      g.lanes.length === 2
+      group.lanes.length === 2
         ? 'two working ends'
         : setup.start.kind === 'run'
           ? 'a strand, from end to end'
           : 'a working end',
-    ...throughOrFolded(setup, g, half),
+    ...throughOrFolded(setup, group, half),
   };
 }
 
@@ -112,7 +112,7 @@ function throughOrFolded(
 }
 
 /** With cores the working cord's middle goes behind them. */
-function workingCord(setup: SetupContext, g: Group, cores: number, piece: number): Uncut {
+function workingCord(setup: SetupContext, group: Group, cores: number, piece: number): Uncut {
   const { diameterMm: d } = setup.metrics;
   const behind: CordPart = {
     what: 'attach',
@@ -121,7 +121,11 @@ function workingCord(setup: SetupContext, g: Group, cores: number, piece: number
     fromMm: startOf(setup),
     toMm: startOf(setup),
   };
-  const halves = g.lanes.map((work): CordPart[] => [behind, ...weave(setup, work), ...workEnd(setup, work)]);
+  const halves = group.lanes.map((work): CordPart[] => [
+    behind,
+    ...weave(setup, work),
+    ...workEnd(setup, work),
+  ]);
   const [a, b] = halves as [CordPart[], CordPart[]?];
   const tuck: CordPart = {
     what: 'attach',
@@ -131,7 +135,7 @@ function workingCord(setup: SetupContext, g: Group, cores: number, piece: number
     toMm: startOf(setup),
   };
   return {
-    index: g.cord,
+    index: group.cord,
     piece,
     role: b ? 'two working ends' : 'a working end',
     parts: b ? [a, b] : [tuck, ...a],

@@ -138,28 +138,28 @@ function changeEvents(plan: Plan, b: number, endAt: EndAt): RowEvent[] {
 }
 
 /** One end is cut and the next piece fused on, so that the join comes to lie under the coming row. */
-function spliceEvent(plan: Plan, band: Band, s: SplicePlace, i: number, endAt: EndAt): RowEvent {
-  const row = band.firstRow === 'start' ? s.row : band.rows - s.row + 1;
-  const meets = (mm: number | undefined) => mm !== undefined && Math.abs(mm - s.atMm) < 0.01;
+function spliceEvent(plan: Plan, band: Band, place: SplicePlace, i: number, endAt: EndAt): RowEvent {
+  const row = band.firstRow === 'start' ? place.row : band.rows - place.row + 1;
+  const meets = (mm: number | undefined) => mm !== undefined && Math.abs(mm - place.atMm) < 0.01;
   const ofStrand = (edge: 'fromMm' | 'toMm') =>
     plan.cords.find((c) =>
-      c.parts.some((p) => p.what === 'weave' && p.strand === s.strand && meets(p[edge])),
+      c.parts.some((p) => p.what === 'weave' && p.strand === place.strand && meets(p[edge])),
     );
   const [before, after] = [ofStrand('toMm'), ofStrand('fromMm')];
-  const perRow = (plan.metrics.strands.find((x) => x.name === s.strand)?.perLength ?? 1) * rowMmOf(band);
+  const perRow = (plan.metrics.strands.find((x) => x.name === place.strand)?.perLength ?? 1) * rowMmOf(band);
   // What the rows so far have taken of this strand, on average, out of what it runs to the splice.
-  const beyond = Math.max(0, s.cordMm - (row - 1) * perRow);
+  const beyond = Math.max(0, place.cordMm - (row - 1) * perRow);
   return {
     afterRow: Math.max(0, row - 1),
     id: `splice-${i + 1}`,
     title: `Splice ${after?.letter ?? ''} on`,
     alert: `splice ${after?.letter ?? ''} on`,
     lines: [
-      why`The ${endAt(s.strand, row)} is ${before?.letter ?? s.strand}: snip it ${len(beyond + MELT_MM)} beyond the last row; ${len(MELT_MM)} of that melt away.`,
+      why`The ${endAt(place.strand, row)} is ${before?.letter ?? place.strand}: snip it ${len(beyond + MELT_MM)} beyond the last row; ${len(MELT_MM)} of that melt away.`,
       why`Melt it and the marked end of ${after?.letter ?? 'the next piece'} together, end to end, and let the join go cold. ${capital(after?.name ?? 'The next colour')} works on from here.`,
     ],
     look: why`The join comes to lie under the next row, on the back. Pull at it before you tie on.`,
-    atMm: s.atMm,
+    atMm: place.atMm,
     isHeat: true,
   };
 }

@@ -141,8 +141,15 @@ const endNames =
   };
 
 /** Before the piece is gone over again. */
-function turnStep(plan: Plan, b: number, pass: number, rows: number, t: TyingOrder, suffix: string): Step {
-  const names = t.cut.passes(0).map((p) => t.cut.spec.strands[p.strand]!.name);
+function turnStep(
+  plan: Plan,
+  b: number,
+  pass: number,
+  rows: number,
+  order: TyingOrder,
+  suffix: string,
+): Step {
+  const names = order.cut.passes(0).map((p) => order.cut.spec.strands[p.strand]!.name);
   const cords = plan.cords.filter(
     (c) => c.band === b && c.parts.some((p) => p.what === 'weave' && names.includes(p.strand ?? '')),
   );

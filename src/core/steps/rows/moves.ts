@@ -151,8 +151,8 @@ function moversOf(passes: readonly StrandPass[], frame: Frame, spec: WeaveSpec):
   const waiting = new Set(passes.flatMap((p) => p.visits.filter(isNow).map((v) => v.crossing)));
   const chosen: StrandPass[] = [];
   const isCore = (v: Visit) => spec.strands[v.other.strand]!.role === 'core';
-  const front = (p: StrandPass) => {
-    const cores = p.visits.filter(isCore);
+  const front = (pass: StrandPass) => {
+    const cores = pass.visits.filter(isCore);
     return cores.length > 0 ? cores.filter((v) => v.isOver).length / cores.length : 0;
   };
   const overs = (p: StrandPass) => p.visits.filter((v) => isNow(v) && v.isOver).length;
@@ -178,9 +178,11 @@ function moversOf(passes: readonly StrandPass[], frame: Frame, spec: WeaveSpec):
     for (const v of best.visits) waiting.delete(v.crossing);
     chosen.push(best);
   }
-  const column = (p: StrandPass) => {
-    const xs = p.visits.filter(isCore).map((v) => shownX(frame, spec.strands[v.other.strand]!.path[0]![0]));
-    return xs.length > 0 ? Math.min(...xs) : shownX(frame, p.fromX);
+  const column = (pass: StrandPass) => {
+    const xs = pass.visits
+      .filter(isCore)
+      .map((v) => shownX(frame, spec.strands[v.other.strand]!.path[0]![0]));
+    return xs.length > 0 ? Math.min(...xs) : shownX(frame, pass.fromX);
   };
   return chosen.sort((a, b) => column(a) - column(b) || front(b) - front(a) || start(a) - start(b));
 }
@@ -216,15 +218,15 @@ function legsOf(
 
 function targetOf(
   pass: StrandPass,
-  v: Visit,
+  visit: Visit,
   order: readonly StrandPass[],
   cores: readonly number[],
   spec: WeaveSpec,
 ): Target {
-  if (spec.strands[v.other.strand]!.role === 'core')
-    return { kind: 'core', number: cores.indexOf(v.other.strand) + 1 };
-  const number = order.findIndex((p) => same(p, v.other)) + 1;
+  if (spec.strands[visit.other.strand]!.role === 'core')
+    return { kind: 'core', number: cores.indexOf(visit.other.strand) + 1 };
+  const number = order.findIndex((p) => same(p, visit.other)) + 1;
   if (number === 0) return { kind: 'below' };
-  if (v.other.rowsBack < 0 && same(pass, v.other)) return { kind: 'last row' };
-  return same(pass, v.other) ? { kind: 'own' } : { kind: 'end', number };
+  if (visit.other.rowsBack < 0 && same(pass, visit.other)) return { kind: 'last row' };
+  return same(pass, visit.other) ? { kind: 'own' } : { kind: 'end', number };
 }

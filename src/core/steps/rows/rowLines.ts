@@ -1,4 +1,5 @@
 import { outline } from '../../weave/crossings.ts';
+import type { Point } from '../../weave/types.ts';
 import { shownX, type TyingOrder } from './moves.ts';
 import { pointAt } from './paths.ts';
 import type { StrandPass } from './rows.ts';
@@ -7,8 +8,6 @@ import type { StrandPass } from './rows.ts';
 const LIFT = 0.75;
 
 /** Across, down and towards the eye, in cord diameters, as the work hangs. */
-export type Point = [number, number, number];
-
 /** A passage's way through its row: way-points and crossings, lifted over and under. */
 export function walk(pass: StrandPass, { cut, frame }: TyingOrder): Point[] {
   const strand = cut.spec.strands[pass.strand]!;

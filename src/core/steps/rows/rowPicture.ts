@@ -3,8 +3,9 @@ import { paintTubes } from '../../drawing/paint.ts';
 import { fix, type Scene, type Shape } from '../../drawing/shape.ts';
 import { mix } from '../../drawing/tone.ts';
 import { smoothTube, type Tube } from '../../drawing/tubes.ts';
+import type { Point } from '../../weave/types.ts';
 import { shownX, type TyingOrder } from './moves.ts';
-import { bottomY, finishedLine, type Point, tail, walk } from './rowLines.ts';
+import { bottomY, finishedLine, tail, walk } from './rowLines.ts';
 import type { StrandPass } from './rows.ts';
 
 /** What does not move steps back into the mat by so much. */

@@ -183,22 +183,22 @@ function otherOf(
   { spec, crossings, owns, isTied }: Diagram,
   index: number,
   lane: number,
-  v: Own,
+  visit: Own,
   turns: number,
 ): LaneAt {
-  const c = crossings[v.crossing]!;
-  const [mineSide, theirs] = v.isOver ? [c.over, c.under] : [c.under, c.over];
-  const image = v.isOver ? c.image : -c.image;
+  const c = crossings[visit.crossing]!;
+  const [mineSide, theirs] = visit.isOver ? [c.over, c.under] : [c.under, c.over];
+  const image = visit.isOver ? c.image : -c.image;
   const { strand } = theirs;
   const { periods, role } = spec.strands[strand]!;
   if (role === 'core') return { strand, lane: 0, rowsBack: 0 };
   const rowOf = (s: number, isOver: boolean) =>
-    owns[s]!.find((o) => o.crossing === v.crossing && o.isOver === isOver)!.row;
-  const mineRow = rowOf(mineSide.strand, v.isOver);
+    owns[s]!.find((o) => o.crossing === visit.crossing && o.isOver === isOver)!.row;
+  const mineRow = rowOf(mineSide.strand, visit.isOver);
   return {
     strand,
     lane: mod(lane - image - turns * spec.strands[index]!.periods, periods),
-    rowsBack: isTied(strand) ? rowOf(strand, !v.isOver) + image * spec.rows - mineRow : -1,
+    rowsBack: isTied(strand) ? rowOf(strand, !visit.isOver) + image * spec.rows - mineRow : -1,
   };
 }
 

@@ -80,27 +80,29 @@ function spansOf(ask: Ask, at: number, end: number): Map<string, StrandSpan[]> {
 }
 
 /** One row drawn out and standing off, those below it pushed on. */
-function loosen(t: Tube, at: number, rowMm: number): Tube {
-  if (t.role === 'core') return t;
-  const points = t.points.slice();
+function loosen(tube: Tube, at: number, rowMm: number): Tube {
+  if (tube.role === 'core') return tube;
+  const points = tube.points.slice();
   for (let i = 0; i < points.length; i += 3) {
     const w = Math.exp(-(((points[i + 1]! - at - rowMm / 2) / (0.7 * rowMm)) ** 2));
     points[i] = points[i]! * (1 + BULGE * w);
     points[i + 2] = points[i + 2]! * (1 + 2 * BULGE * w);
   }
-  return { ...t, points };
+  return { ...tube, points };
 }
 
-function hang(t: Tube, frame: Frame): Tube {
-  const points = t.points.slice();
+function hang(tube: Tube, frame: Frame): Tube {
+  const points = tube.points.slice();
   for (let i = 0; i < points.length; i += 3) {
     const [x, y] = [points[i]!, points[i + 1]!];
     points[i] = y;
     points[i + 1] = shownX(frame, x);
   }
   const side = shownX(frame, 1) - shownX(frame, 0);
-  const flat = t.flat?.map((v, i, all) => (i % 3 === 0 ? all[i + 1]! : i % 3 === 1 ? side * all[i - 1]! : v));
-  return { ...t, points, ...(flat ? { flat } : {}) };
+  const flat = tube.flat?.map((v, i, all) =>
+    i % 3 === 0 ? all[i + 1]! : i % 3 === 1 ? side * all[i - 1]! : v,
+  );
+  return { ...tube, points, ...(flat ? { flat } : {}) };
 }
 
 function bounds(tubes: readonly Tube[], axis: 0 | 1): [number, number] {

@@ -82,12 +82,13 @@ export const Word = memo(function Word({
 });
 
 /** Enter in a field that holds something right takes it and closes the picker; lists and buttons have their own Enter. */
-function isDone(e: KeyboardEvent<HTMLElement>): boolean {
-  if (e.key !== 'Enter' || e.defaultPrevented || !(e.target instanceof HTMLInputElement)) return false;
-  const { type } = e.target;
-  if (!['text', 'number', 'search'].includes(type) || e.target.closest('[data-keeps-open]')) return false;
-  if (e.target.getAttribute('aria-invalid') === 'true') return false;
-  e.preventDefault();
+function isDone(event: KeyboardEvent<HTMLElement>): boolean {
+  if (event.key !== 'Enter' || event.defaultPrevented || !(event.target instanceof HTMLInputElement))
+    return false;
+  const { type } = event.target;
+  if (!['text', 'number', 'search'].includes(type) || event.target.closest('[data-keeps-open]')) return false;
+  if (event.target.getAttribute('aria-invalid') === 'true') return false;
+  event.preventDefault();
   return true;
 }
 

@@ -38,9 +38,9 @@ function ProductPicker() {
   );
 }
 
-function otherMeasures(p: Product): string {
-  const also = p.measures.filter((m) => m.id !== p.passes).map((m) => m.name);
-  return `measured: ${[p.girth.name, ...also].join(', ')}`;
+function otherMeasures(product: Product): string {
+  const also = product.measures.filter((m) => m.id !== product.passes).map((m) => m.name);
+  return `measured: ${[product.girth.name, ...also].join(', ')}`;
 }
 
 export function WearerWord() {

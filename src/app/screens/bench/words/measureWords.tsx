@@ -47,9 +47,12 @@ export function useTold(): readonly Measure[] {
   );
 }
 
-function measureIn(design: Design, m: Measure): Measured | undefined {
+function measureIn(design: Design, measure: Measure): Measured | undefined {
   const product = findProduct(design.product) ?? PRODUCTS[0]!;
-  return measureOf(m, design.measures?.[m.id], { name: product.girth.name, mm: design.wearer.girthMm });
+  return measureOf(measure, design.measures?.[measure.id], {
+    name: product.girth.name,
+    mm: design.wearer.girthMm,
+  });
 }
 
 function MeasuresPicker() {
