@@ -1,7 +1,7 @@
 import { fail, type Issue, ok, type Result } from './result.ts';
 
 /** A piece of text with its place: a half-open range of characters. */
-export interface Placed {
+interface Placed {
   readonly text: string;
   readonly span: readonly [number, number];
 }

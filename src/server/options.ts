@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
 import { fail, ok, type Result } from '../core/result.ts';
 
-export interface ServerOptions {
+interface ServerOptions {
   readonly host: string;
   readonly port: number;
 }

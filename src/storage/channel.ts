@@ -1,5 +1,5 @@
 /** Tells other tabs what happened. Without BroadcastChannel every tab is alone, and revisions still keep them apart. */
-export interface Channel<T> {
+interface Channel<T> {
   readonly post: (message: T) => void;
   onMessage: (message: T) => void;
   readonly close: () => void;

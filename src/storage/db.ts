@@ -13,7 +13,7 @@ import type { DesignRecord, MakeRecord, PieceRecord, UnsavedRow } from './record
 
 export type { DesignRecord, MakeRecord, PieceRecord, UnsavedRow } from './records.ts';
 
-export interface WarpBeamDB extends DBSchema {
+interface WarpBeamDB extends DBSchema {
   designs: { key: string; value: DesignRecord };
   settings: { key: string; value: unknown };
   weaves: { key: string; value: OwnWeave };
@@ -29,7 +29,7 @@ export const DB_NAME = 'warp-beam';
 export const DB_VERSION = 4;
 
 /** How long the browser may take to open its store before we say that it does not answer, in milliseconds. */
-export const OPEN_TIMEOUT_MS = 10_000;
+const OPEN_TIMEOUT_MS = 10_000;
 
 type Name = StoreNames<WarpBeamDB>;
 type Connection = IDBPDatabase<WarpBeamDB>;

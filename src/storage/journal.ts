@@ -4,7 +4,7 @@ import { TAB } from './tab.ts';
  * What is on its way into the store, written once more where a crashing tab cannot lose it: localStorage takes it
  * before the next line runs. One entry for each document; it goes as soon as the store has everything.
  */
-export interface JournalEntry {
+interface JournalEntry {
   /** Revision that the writer had seen when it wrote this. */
   readonly revision: number;
   readonly document: unknown;

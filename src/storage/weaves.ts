@@ -10,7 +10,7 @@ export interface BadRecord {
   readonly issues: readonly Issue[];
 }
 
-export interface Sorted<T> {
+interface Sorted<T> {
   readonly good: readonly T[];
   readonly bad: readonly BadRecord[];
 }

@@ -1,5 +1,5 @@
 /** A key of the Bench, and what it does: shown on the sheet of keys and found in the command box. */
-export interface BenchKey {
+interface BenchKey {
   /** As it is pressed. */
   readonly key: string;
   readonly does: string;

@@ -10,7 +10,7 @@ import { type Keeping, Kept, type OpenedDocument, openKept } from './kept.ts';
 import type { SaveState } from './saver.ts';
 
 /** The design on the Bench: its history, whether it is saved, and what other tabs did to it. */
-export interface BenchState {
+interface BenchState {
   readonly id: string;
   readonly history: History<Design>;
   readonly save: SaveState;

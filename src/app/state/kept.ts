@@ -22,7 +22,7 @@ export interface Keeping<D, R extends KeptRecord> {
 }
 
 /** What the screen that a document is open on hears. */
-export interface Heard<D, R extends KeptRecord> {
+interface Heard<D, R extends KeptRecord> {
   readonly onState: (state: SaveState<R>) => void;
   /** Another tab saved it, and nothing of ours waits. */
   readonly onTheirs: (document: D, record: R) => void;

@@ -10,7 +10,7 @@ import type { Swatch } from '../../core/usage/swatch.ts';
 import { type BadRecord, listSwatches, listWeaves } from '../../storage/weaves.ts';
 import { useDatabase } from './services.tsx';
 
-export interface Workshop {
+interface Workshop {
   readonly know: Knowledge;
   readonly own: readonly OwnWeave[];
   readonly swatches: readonly Swatch[];

@@ -8,7 +8,7 @@ export type SaveState<R extends KeptRecord = DesignRecord> =
   | { readonly kind: 'conflict'; readonly theirs: R | undefined }
   | { readonly kind: 'failed'; readonly reason: 'full' | 'invalid' | 'other'; readonly message: string };
 
-export interface SaverPorts<D, R extends KeptRecord> {
+interface SaverPorts<D, R extends KeptRecord> {
   /** Writes one edit at once and on its own; called for every edit, before the save that follows. */
   readonly append: (seenRevision: number, document: D) => void;
   readonly save: (seenRevision: number, document: D) => Promise<SaveOutcome<R>>;
@@ -19,7 +19,7 @@ export interface SaverPorts<D, R extends KeptRecord> {
 /** A save that takes longer than this is said to have failed; if it arrives all the same, it is known as ours. */
 export const SAVE_TIMEOUT_MS = 15_000;
 
-export interface SaverTimes {
+interface SaverTimes {
   /** The full save waits until there was no edit for so long, so that it does not hold up the small appends. */
   readonly restMs: number;
   readonly timeoutMs: number;

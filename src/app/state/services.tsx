@@ -13,7 +13,7 @@ export function useDatabase(): Database {
   return db;
 }
 
-export const DESIGNS_KEY = 'designs';
+const DESIGNS_KEY = 'designs';
 
 const LOCAL: SWRConfiguration = { revalidateOnFocus: true, dedupingInterval: 0 };
 

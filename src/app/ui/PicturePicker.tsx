@@ -2,7 +2,7 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headl
 import { type ReactNode, useState } from 'react';
 import { finds } from './find.ts';
 
-export interface PictureChoice {
+interface PictureChoice {
   readonly value: string;
   readonly name: string;
   readonly note?: ReactNode;

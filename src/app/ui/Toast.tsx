@@ -1,7 +1,7 @@
 import { createContext, type ReactNode, useCallback, useContext, useRef, useState } from 'react';
 import { Button } from './Button.tsx';
 
-export interface ToastMessage {
+interface ToastMessage {
   readonly text: string;
   readonly tone?: 'bad';
   readonly action?: { readonly text: string; readonly run: () => void | Promise<void> };

@@ -1,7 +1,7 @@
 import { below } from './normal.ts';
 
 /** An end of cord: its share of variance that all ends have in common (same maker, cord and piece), 0 to 1. */
-export interface JointEnds {
+interface JointEnds {
   /** One for each end. */
   readonly loadings: readonly number[];
   /** Degrees of freedom of the common scale of all variances: how well that scale is known. */

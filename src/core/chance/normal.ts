@@ -11,9 +11,3 @@ export interface Estimate {
   readonly mean: number;
   readonly sd: number;
 }
-
-/** Two independent estimates of one quantity, each weighed by the inverse of its variance. */
-export function combine(a: Estimate, b: Estimate): Estimate {
-  const [wa, wb] = [1 / a.sd ** 2, 1 / b.sd ** 2];
-  return { mean: (a.mean * wa + b.mean * wb) / (wa + wb), sd: Math.sqrt(1 / (wa + wb)) };
-}

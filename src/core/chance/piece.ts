@@ -1,7 +1,7 @@
 import { PRIOR, PRIOR_NU, type SharedSpread, TAPE } from './spread.ts';
 
 /** One working end as planned: what its cord has used once so many rows are tied, in mm; fractions of a row count. */
-export interface PlannedEnd {
+interface PlannedEnd {
   readonly usedMm: (rows: number) => number;
   /** The woven share of that, which the maker's hand makes more or less. */
   readonly wovenMm: (rows: number) => number;

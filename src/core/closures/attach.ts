@@ -9,7 +9,7 @@ export interface Bar {
 
 export const roundBar = (mm: number): Bar => ({ widthMm: mm, thicknessMm: mm, isRound: true });
 
-export interface Attached {
+interface Attached {
   readonly lengthMm: number;
   readonly why: Why;
 }

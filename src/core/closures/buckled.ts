@@ -28,7 +28,7 @@ export function halvesOf<T extends TwoHalves>(
   return { ...typical, startMm: typical.startMm * scale, endMm: typical.endMm * scale };
 }
 
-export const HOW_TO_MEASURE =
+const HOW_TO_MEASURE =
   'Close it. Measure along its curve, from the inner edge of one cord bar to the inner edge of the other.';
 
 interface Made<T extends TwoHalves> {

@@ -42,7 +42,7 @@ export function loopPerimeter(girthMm: number, share: number, what: string): { m
   };
 }
 
-export const MOST_LOOP_SHARE = 1.15;
+const MOST_LOOP_SHARE = 1.15;
 
 /** The loop as the design wants it: as the maker measured it laid flat, else from the girth and the share. */
 export function loopFor(

@@ -2,7 +2,7 @@ import { halvesOf, type TwoHalves, twoHalves } from './buckled.ts';
 import type { Closure, EndShape } from './types.ts';
 
 /** A side-release buckle, by the inner width of its cord slot: socket half, prong half, and how far the prongs reach. */
-export interface SideRelease extends TwoHalves {
+interface SideRelease extends TwoHalves {
   readonly prongMm: number;
 }
 

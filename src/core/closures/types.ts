@@ -128,7 +128,7 @@ export type EndShape =
     };
 
 /** A mark beyond or inside an end: outwards positive, from the weave's edge. */
-export interface EndMark {
+interface EndMark {
   readonly at: 'start' | 'end';
   readonly outMm: number;
   readonly label: string;
@@ -204,7 +204,7 @@ export type Option =
       readonly usualMm?: (spec: ClosureSpec) => number | undefined;
     };
 
-export type ClosureFamily = 'buckled' | 'tied' | 'sliding' | 'worn on';
+type ClosureFamily = 'buckled' | 'tied' | 'sliding' | 'worn on';
 
 /** A way to close a band: data and one pure function. */
 export interface Closure {

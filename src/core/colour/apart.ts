@@ -3,7 +3,7 @@ import type { CordColour } from './palette.ts';
 type Rgb = readonly [number, number, number];
 
 /** How a scene is seen: by usual eyes, without one kind of cone, or in dim light where hue goes. */
-export type Sight = 'usual' | 'protanopia' | 'deuteranopia' | 'tritanopia' | 'dim light';
+type Sight = 'usual' | 'protanopia' | 'deuteranopia' | 'tritanopia' | 'dim light';
 
 /**
  * Colour-vision differences at full strength in linear RGB (Machado, Oliveira and Fernandes 2009, severity 1).
@@ -36,7 +36,7 @@ export function seen([r, g, b]: Rgb, sight: Sight): Rgb {
 }
 
 /** CIE L*a*b* (D65) of linear sRGB. */
-export function lab([r, g, b]: Rgb): Rgb {
+function lab([r, g, b]: Rgb): Rgb {
   const f = (t: number) => (t > 216 / 24389 ? Math.cbrt(t) : ((24389 / 27) * t + 16) / 116);
   const x = f((0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / 0.95047);
   const y = f(0.2126729 * r + 0.7151522 * g + 0.072175 * b);

@@ -6,10 +6,10 @@ import type { CordColour } from './palette.ts';
 import { groupOf, symmetries } from './symmetry.ts';
 
 /** Which cord each of some lanes is made of: index into the cords, lane by lane. */
-export type Assignment = readonly number[];
+type Assignment = readonly number[];
 
 /** More than this are counted, not listed. */
-export const MOST_LISTED = 400;
+const MOST_LISTED = 400;
 /** Assignments that are looked through at most. */
 const MOST_TRIED = 300_000;
 

@@ -2,7 +2,7 @@ import type { SolvedWeave } from '../patterns/types.ts';
 import { laneKey } from './lanes.ts';
 
 /** Where a strand starts on the bar. */
-export interface BarPlace {
+interface BarPlace {
   readonly key: string;
   readonly isCore: boolean;
   /** Across the bar, left negative, and towards the eye, in diameters. */

@@ -4,7 +4,7 @@ import type { Point } from '../weave/types.ts';
 export type Face = 'front' | 'back' | 'left' | 'right';
 
 /** What one face shows of each strand. */
-export interface FaceShare {
+interface FaceShare {
   readonly face: Face;
   /** Share of the covered area that is this strand's, by strand name; adds up to 1. */
   readonly shares: Readonly<Record<string, number>>;

@@ -2,7 +2,7 @@ import { Cursor } from '../cursor.ts';
 import { fail, type Issue, ok, type Result } from '../result.ts';
 
 /** A run of one colour: so many rows, or so many millimetres. */
-export interface ColourRun {
+interface ColourRun {
   readonly count: number;
   readonly unit: 'rows' | 'mm';
   /** Index of the cord, A = 0. */
@@ -10,7 +10,7 @@ export interface ColourRun {
 }
 
 /** A repeated part; `times` missing: as often as it fits. */
-export interface Repeat {
+interface Repeat {
   readonly items: readonly Item[];
   readonly times: number | undefined;
 }
@@ -29,7 +29,7 @@ interface Token {
 const PATTERN = /\s*(?:(\d+(?:\.\d+)?)|(mm)|([A-Za-z])|([()*]))/gy;
 
 /** Splits `6A 2B`, `(3A 1B)*`, `20mmA` into tokens; anything else is an issue with its place. */
-export function tokenizeSequence(text: string): Result<Token[]> {
+function tokenizeSequence(text: string): Result<Token[]> {
   const tokens: Token[] = [];
   PATTERN.lastIndex = 0;
   while (PATTERN.lastIndex < text.length) {
@@ -141,7 +141,7 @@ export interface ColourStretch {
 }
 
 /** What a sequence makes of so many rows. */
-export interface Rowed {
+interface Rowed {
   readonly stretches: readonly ColourStretch[];
   /** Rows that the sequence leaves over (the last colour goes on in them), or that do not find room (negative). */
   readonly overRows: number;

@@ -12,7 +12,7 @@ const TURNS = {
 export type Turn = keyof typeof TURNS;
 
 /** A way of a weave to lie on itself: lane i comes to lie where lane `to[i]` was. */
-export interface Symmetry {
+interface Symmetry {
   readonly turn: Turn;
   /** Moved along by this much, in diameters. */
   readonly alongD: number;

@@ -11,7 +11,7 @@ export interface CordType {
   readonly wetShrinkage: number;
 }
 
-export type Fibre = 'nylon' | 'polyester' | 'cotton' | 'jute';
+type Fibre = 'nylon' | 'polyester' | 'cotton' | 'jute';
 
 /** Whether a cut end can be sealed by heat; the others are whipped, stitched or glued. */
 export const FIBRE_MELTS: Record<Fibre, boolean> = {

@@ -14,7 +14,7 @@ const PAD = 6;
 const STIFF_MM = 8;
 
 /** The piece closed, seen along the wrist, with what a reader wants to know of it. Screen y runs downwards. */
-export interface ClosedScene extends Scene {
+interface ClosedScene extends Scene {
   /** Diameter of the largest finger that passes under; 0 when none does. */
   readonly roomMm: number;
   readonly body: readonly [number, number];

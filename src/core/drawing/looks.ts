@@ -3,7 +3,7 @@ import { type DrawnRun, polyline, stations } from './runs.ts';
 import { fix } from './shape.ts';
 
 /** Something drawn on a cord over its base colour, along its own length, so that it runs with the cord. */
-export interface LookStroke {
+interface LookStroke {
   readonly d: string;
   readonly stroke: string;
   readonly width: number;

@@ -17,7 +17,7 @@ export interface Tube {
   readonly arcMm: number;
 }
 
-export interface BandTubes {
+interface BandTubes {
   readonly solved: SolvedWeave;
   readonly diameterMm: number;
   readonly rows: number;

@@ -30,7 +30,7 @@ export interface Measure {
 }
 
 /** A measure as a multiple of the girth, and by which share people differ from that. */
-export interface EstimateRule {
+interface EstimateRule {
   readonly times: number;
   readonly spread: number;
 }

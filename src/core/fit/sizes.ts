@@ -15,7 +15,7 @@ export interface BandSize {
 }
 
 /** Every weave of the library in every cord given. */
-export function bandSizes(cords: readonly CordType[] = CORDS): BandSize[] {
+function bandSizes(cords: readonly CordType[] = CORDS): BandSize[] {
   return WEAVES.filter((w) => w.use !== 'slider').flatMap((w) => {
     const facts = solvedFacts(w.id)!;
     const strands = facts.strands.reduce((n, s) => n + s.periods, 0);
@@ -39,7 +39,7 @@ export const nearWidth = (widthMm: number, cords?: readonly CordType[]): BandSiz
   bandSizes(cords).toSorted((a, b) => Math.abs(a.widthMm - widthMm) - Math.abs(b.widthMm - widthMm));
 
 /** A strap narrower than this share of the lugs slides about between them. */
-export const LEAST_FILL = 0.72;
+const LEAST_FILL = 0.72;
 
 /**
  * Weaves that go between lugs, the widest first: not lost between them (`fill`, a share of the lugs), and thin enough

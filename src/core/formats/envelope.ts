@@ -14,12 +14,12 @@ export interface DocumentKind {
   readonly validate: ((data: unknown) => boolean) & { errors?: ErrorObject[] | null };
 }
 
-export interface Versioned {
+interface Versioned {
   readonly version?: unknown;
 }
 
 /** Reads JSON text no longer than `maxChars`; a byte-order mark is passed over. Nothing is parsed that is too large. */
-export function parseJson(text: string, maxChars: number, name: string): Result<unknown> {
+function parseJson(text: string, maxChars: number, name: string): Result<unknown> {
   if (text.length > maxChars) {
     return fail({
       code: 'file.large',

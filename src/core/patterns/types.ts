@@ -37,7 +37,7 @@ export interface Pattern {
 }
 
 /** What goes wrong in tying, and how the work then looks. */
-export interface Mistake {
+interface Mistake {
   /** The slip that it is, by its key; none where it is not a slip of single rows. */
   readonly kind?: MistakeKind;
   readonly mistake: string;
@@ -62,7 +62,7 @@ export interface Facts {
   readonly periods?: Readonly<Record<string, number>>;
 }
 
-export interface SolvedStrand {
+interface SolvedStrand {
   readonly name: string;
   readonly role: Role;
   readonly periods: number;

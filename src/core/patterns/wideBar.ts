@@ -31,7 +31,7 @@ function halfKnot(end: End, row: number, centre: number): Point[] {
  * meet between two columns cross and go on in the other column; after an even one each goes back into its own.
  * Ends are followed until each is back where it started; those that swap are one strand over two periods.
  */
-export function wideBarStrands(columns: number): DrawnStrand[] {
+function wideBarStrands(columns: number): DrawnStrand[] {
   const centre = (c: number) => (c - (columns - 1) / 2) * SPACING;
   const key = (e: End) => `${e.column},${e.side}`;
   // In row 0 the front end of even columns comes from the left, of odd columns from the right.

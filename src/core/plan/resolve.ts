@@ -102,7 +102,7 @@ function readSequence(design: Design, issues: Issue[]): readonly Item[] | undefi
 }
 
 /** Every measure of the product that is known: typed, estimated or usual. */
-export function measuresOf(design: Design, product: Product): Record<string, Measured> {
+function measuresOf(design: Design, product: Product): Record<string, Measured> {
   const girth = { name: product.girth.name, mm: design.wearer.girthMm };
   return Object.fromEntries(
     product.measures.flatMap((m) => {

@@ -1,4 +1,3 @@
-import { lanesOfWeave } from '../colour/lanes.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
 
@@ -54,6 +53,3 @@ export function hiddenPlace(
   }
   return best;
 }
-
-/** Working lanes of a weave by strand and lane, in order. */
-export const workLanes = (facts: SolvedFacts) => lanesOfWeave(facts).filter((l) => !l.isCore);

@@ -2,7 +2,7 @@ import type { LeftMeasured, WovenMeasured } from './reach/learn.ts';
 import { PHASES, type Phase, type Step, type WayOfWorking } from './types.ts';
 
 /** A slip that was found, and what became of it. */
-export interface NotedSlip {
+interface NotedSlip {
   readonly row: number;
   readonly band: number;
   readonly fault: string;

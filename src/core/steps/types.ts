@@ -37,7 +37,7 @@ export const USUAL_WAY: WayOfWorking = {
 };
 
 /** Where in the weave a step is. */
-export interface RowPlace {
+interface RowPlace {
   readonly band: number;
   /** 0, or 1 for a second pass over the first. */
   readonly pass: number;
@@ -46,7 +46,7 @@ export interface RowPlace {
   readonly of: number;
 }
 
-export type StepPicture =
+type StepPicture =
   | { readonly kind: 'row' }
   | { readonly kind: 'bar'; readonly band: number }
   | { readonly kind: 'knot'; readonly id: string }

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { doubleCell } from '../../../scripts/doubledCell.ts';
 import { findPattern } from '../patterns/index.ts';
 import { seeded } from '../random.ts';
 import { build } from '../weave/build.ts';
 import type { Rope, RopeStrand } from '../weave/types.ts';
 import { wind } from '../weave/wind.ts';
 import { createContacts } from './contacts.ts';
-import { doubleCell } from './doubled.ts';
 import { refreshMeanEdges } from './forces.ts';
 import { kick } from './kick.ts';
 import { resample } from './resample.ts';

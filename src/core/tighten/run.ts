@@ -34,7 +34,7 @@ export const DEFAULTS: TightenOptions = {
   swings: false,
 };
 
-export interface Convergence {
+interface Convergence {
   /** Root mean square force per point, in strand tensions. */
   readonly residual: number;
   /** dE/dP left over, in strand tensions. */
@@ -66,7 +66,7 @@ interface Stage {
 }
 
 /** Below this share of touching distance strands may have passed through each other. */
-export const PASS_LIMIT = 0.3;
+const PASS_LIMIT = 0.3;
 
 /**
  * From coarse and soft to fine and hard. Closed knots are measured to a fraction of a per cent, so they get hard

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { doubleCell } from '../../../scripts/doubledCell.ts';
 import { findPattern, solvedFacts } from '../patterns/index.ts';
 import { solveWeave } from '../patterns/solve.ts';
 import { seeded } from '../random.ts';
@@ -9,7 +10,6 @@ import { parse } from '../weave/parse.ts';
 import type { Rope, RopeStrand } from '../weave/types.ts';
 import { wind } from '../weave/wind.ts';
 import { createContacts } from './contacts.ts';
-import { doubleCell } from './doubled.ts';
 import { evaluate } from './forces.ts';
 import { pressOf } from './press.ts';
 import { resample } from './resample.ts';

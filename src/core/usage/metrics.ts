@@ -35,7 +35,7 @@ export interface WeaveMetrics {
 }
 
 /** Prior spread of sizes between makers and cords before a swatch is tied; use per length is known better. */
-export const PRIOR_SPREAD = 0.1;
+const PRIOR_SPREAD = 0.1;
 
 /**
  * Scales a tight weave to a cord. Cord per length is free of scale; sizes go with the effective diameter. A strand

@@ -8,7 +8,7 @@ const LIFT = 0.75;
 /** How far the start is shaken, in diameters: 2 % of a grid unit each way. */
 const JITTER = 0.08;
 
-export interface Built {
+interface Built {
   readonly rope: Rope;
   readonly crossings: readonly Crossing[];
 }

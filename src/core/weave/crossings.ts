@@ -6,7 +6,7 @@ import type { Crossing, StrandSpec, WeaveSpec } from './types.ts';
 const MAX_CROSSINGS = 600;
 
 /** A crossing before the words have said who is on top. */
-export interface Meeting {
+interface Meeting {
   readonly a: number;
   readonly b: number;
   readonly atA: number;

@@ -11,7 +11,7 @@ export interface DrawnStrand {
   readonly path: readonly (readonly [number, number, number])[];
 }
 
-export interface Drawing {
+interface Drawing {
   readonly kind: WeaveKind;
   readonly id: string;
   readonly period?: number;

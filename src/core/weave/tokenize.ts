@@ -12,7 +12,7 @@ export interface WeaveToken {
 const TOKEN = /^(?:[-+]?(?:\d+\.?\d*|\.\d+)(?![A-Za-z_])|[A-Za-z_][A-Za-z0-9_-]*|[,:|=])/;
 
 /** Longest text that is read; a weave is a few lines. */
-export const MAX_NOTATION = 20_000;
+const MAX_NOTATION = 20_000;
 
 /** Splits notation into lines of tokens; `#` starts a comment. Lines and columns count from 1. */
 export function tokenize(text: string): Result<readonly (readonly WeaveToken[])[]> {

@@ -2,7 +2,7 @@ import type { SolvedWeave } from '../../core/patterns/types.ts';
 import { fail, ok, type Result } from '../../core/result.ts';
 import type { SolveMessage, SolveRequest } from '../protocol.ts';
 
-export interface Solving {
+interface Solving {
   readonly result: Promise<Result<SolvedWeave>>;
   readonly cancel: () => void;
 }

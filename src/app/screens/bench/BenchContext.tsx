@@ -5,7 +5,7 @@ import type { Issue } from '../../../core/result.ts';
 import type { DesignAction } from '../../state/actions.ts';
 
 /** The design as it is being edited: what the sentence shows, at once. */
-export interface BenchView {
+interface BenchView {
   readonly design: Design;
   readonly issues: readonly Issue[];
   readonly dispatch: (action: DesignAction, gesture?: string) => void;

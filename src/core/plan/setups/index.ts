@@ -116,10 +116,5 @@ export const STYLES: Readonly<Record<Style, StyleRecord>> = {
   },
 };
 
-export const stylesFor = (facts: SolvedFacts, ends?: Ends): Style[] =>
-  (Object.keys(STYLES) as Style[]).filter(
-    (style) => !STYLES[style].unsuited(facts) && !(ends && STYLES[style].unsuitedEnds(ends)),
-  );
-
 /** The set-up in which strands have cords of their own. */
 export const BY_STRAND: Style = (Object.keys(STYLES) as Style[]).find((style) => STYLES[style].isByStrand)!;

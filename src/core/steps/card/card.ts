@@ -19,7 +19,7 @@ import { stripLines } from './strip.ts';
 const COLUMNS = 4;
 
 /** A4 pages below each other: everything on them as SVG elements in mm, without the frame. */
-export interface CardPages {
+interface CardPages {
   readonly sheets: readonly string[];
 }
 

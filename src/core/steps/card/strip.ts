@@ -1,7 +1,7 @@
 import type { Band, BandMark } from '../../plan/types.ts';
 
 /** A stretch of a band at full size, with its ruler and the marks that fall on it. Places from the first bar, in mm. */
-export interface StripLine {
+interface StripLine {
   readonly fromMm: number;
   readonly toMm: number;
   readonly ticks: readonly { readonly mm: number; readonly isTen: boolean }[];

@@ -3,7 +3,7 @@ import type { Band, Plan, SplicePlace } from '../../plan/types.ts';
 import { counted, len, num, type Why, why } from '../../why/why.ts';
 
 /** Something that is done between two rows. */
-export interface RowEvent {
+interface RowEvent {
   /** Rows that are done when it comes. */
   readonly afterRow: number;
   readonly id: string;

@@ -22,7 +22,7 @@ export const OWN_NAMES: Readonly<Record<keyof OwnMeasures, string>> = {
   thumbMm: 'Width of a thumb',
 };
 
-export interface InOwn {
+interface InOwn {
   readonly text: string;
   /** What it really comes to: never less than was asked for. */
   readonly mm: number;

@@ -66,7 +66,7 @@ export function guideFor(
   });
 }
 
-export function specOf(facts: Pick<SolvedFacts, 'notation'>): Result<WeaveSpec> {
+function specOf(facts: Pick<SolvedFacts, 'notation'>): Result<WeaveSpec> {
   return parse(facts.notation);
 }
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { below, combine } from '../../chance/normal.ts';
+import { below } from '../../chance/normal.ts';
 import { parseDesign } from '../../formats/design.ts';
 import { findPattern } from '../../patterns/index.ts';
 import { plan } from '../../plan/plan.ts';
@@ -40,14 +40,6 @@ describe('normal distribution', () => {
       [2.5, 0.9937903347],
     ] as const)
       expect(below(z)).toBeCloseTo(p, 6);
-  });
-
-  it('weighs two estimates by their certainty', () => {
-    expect(combine({ mean: 1, sd: 0.1 }, { mean: 1.2, sd: 0.1 })).toEqual({
-      mean: expect.closeTo(1.1, 9),
-      sd: expect.closeTo(0.0707107, 6),
-    });
-    expect(combine({ mean: 1, sd: 0.3 }, { mean: 2, sd: 0.1 }).mean).toBeCloseTo(1.9, 9);
   });
 });
 

@@ -12,7 +12,7 @@ export interface CountEvidence {
   readonly wovenMm?: number;
 }
 
-export interface FoundCount {
+interface FoundCount {
   /** Rows that are done, most likely. */
   readonly rows: number;
   /** Least and most that it may be, with 90 % between them. */
@@ -24,7 +24,7 @@ export interface FoundCount {
   readonly why: Why;
 }
 
-export interface CountAsk {
+interface CountAsk {
   readonly tying: TyingOrder;
   readonly tells: Tells | undefined;
   readonly rowsOf: number;

@@ -133,7 +133,7 @@ function sideOf(pass: StrandPass | undefined, frame: Frame, spec: WeaveSpec): Si
 }
 
 /** Cores from the left, as the maker sees them. */
-export const coreOrder = (spec: WeaveSpec, frame: Frame): number[] =>
+const coreOrder = (spec: WeaveSpec, frame: Frame): number[] =>
   spec.strands
     .flatMap((s, i) => (s.role === 'core' ? [i] : []))
     .sort(

@@ -14,7 +14,7 @@ const MAT = '#1c4a42';
 const AMBER = '#e8a317';
 const PAD = 1.1;
 
-export interface RowPicture {
+interface RowPicture {
   readonly scene: Scene;
   /** Numbers of the ends where they wait, as the words name them; in mm of the scene. */
   readonly labels: readonly { readonly text: string; readonly x: number; readonly y: number }[];

@@ -15,7 +15,7 @@ export interface Visit {
 }
 
 /** One passage of a strand, and how many rows ago (0 or less) it was laid there. */
-export interface LaneAt {
+interface LaneAt {
   readonly strand: number;
   readonly lane: number;
   readonly rowsBack: number;

@@ -2,7 +2,7 @@ import type { WeaveSpec } from '../../weave/types.ts';
 import { type Frame, movesOf, type Side } from './moves.ts';
 
 /** Where a maker starts, and the hand that leads. */
-export interface Variant {
+interface Variant {
   /** Side from which the first row's first end comes, as the maker sees it. */
   readonly start: Side;
   readonly hand: Side;

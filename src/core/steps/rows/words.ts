@@ -4,7 +4,7 @@ import type { Leg, Move, RowMoves, Target } from './moves.ts';
 type Count = Pick<RowMoves, 'cores' | 'ends'>;
 
 /** One end's move as a sentence: `Left end: over both cores, out at the right.` */
-export function moveText(move: Move, all: Count): string {
+function moveText(move: Move, all: Count): string {
   const legs = move.legs.map((leg) => legText(leg, all));
   const note = upThrough(move) ? ' (up through its loop)' : '';
   const way = legs.length > 0 ? legs.join(', then ') : 'straight on';
@@ -15,7 +15,7 @@ export function moveText(move: Move, all: Count): string {
  * The same move as hands think of it: what lies in front of a core is behind it, and a loop is gone up through:
  * `Right end: over the left end, behind both cores, up through the left loop.`
  */
-export function shortMoveText(move: Move, all: Count): string {
+function shortMoveText(move: Move, all: Count): string {
   const loop = loopOf(move);
   const legs = loop ? withoutLoop(move.legs, loop) : move.legs;
   const parts = legs.map((leg) => {
@@ -134,7 +134,7 @@ const list = (items: readonly string[]): string =>
 const capital = (text: string): string => text[0]!.toUpperCase() + text.slice(1);
 
 /** What a sentence says, read back: which end, and how many crossings over and under in order. */
-export interface ToldMove {
+interface ToldMove {
   readonly end: string;
   /** O and U in the order of travel. */
   readonly word: string;

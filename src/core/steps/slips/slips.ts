@@ -4,7 +4,7 @@ import type { RowCut } from '../rows/rows.ts';
 import { type FaultyStretch, type Slip, stretch } from './faults.ts';
 
 /** Whether a slip may be left in a finished piece. */
-export type Stays = 'no' | 'may' | 'yes';
+type Stays = 'no' | 'may' | 'yes';
 
 /** A slip as a maker finds it on the work. */
 export interface SlipKind {
@@ -132,7 +132,7 @@ export function slipsFor(known: Known): SlipKind[] {
   });
 }
 
-export interface SlipAdvice {
+interface SlipAdvice {
   /** Row in which it is, 1 the first tied. */
   readonly row: number;
   /** Rows to take out, that one included; 0 where it is put right without. */

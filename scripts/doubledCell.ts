@@ -1,5 +1,5 @@
-import type { Rope, RopeStrand } from '../weave/types.ts';
-import { wind } from '../weave/wind.ts';
+import type { Rope, RopeStrand } from '../src/core/weave/types.ts';
+import { wind } from '../src/core/weave/wind.ts';
 
 /**
  * The same weave with twice its period: a strand that closes after an odd number of periods is written out twice, one
