@@ -274,6 +274,16 @@ export const knots: readonly Pattern[] = [
     coilCrossings(3, 1),
     2,
   ),
+  ...[2, 3].map((wraps) =>
+    knot(
+      `two-loop-scaffold-${wraps}`,
+      `Two-loop scaffold, ${wraps} wraps`,
+      `${wraps === 2 ? 'Two' : 'Three'} wraps round both loops’ cords, the end out through all beside its own standing part. Both loops slide, held by grip alone.`,
+      () => coil(wraps, [-1.2, -3]),
+      coilCrossings(wraps, 2),
+      2,
+    ),
+  ),
   // Round the other cord 4; round itself 2 in each of three passes and 1 in the last; the end over the bight 1.
   {
     ...knot(

@@ -27,6 +27,8 @@ export interface Pattern {
   /** What on the work tells which side comes next. */
   readonly next: string;
   readonly mistakes: readonly Mistake[];
+  /** Set where the same strands can rest in two ways: how they do here, by the order of drawing tight, and the other one. */
+  readonly rests?: { readonly as: string; readonly other: string };
   /** Set where the whole piece pulls out into plain cord once its lock is drawn. */
   readonly pullsOut?: boolean;
   readonly facts: Facts;
