@@ -11,6 +11,10 @@ export interface SolveRequest {
   readonly squash: number;
   readonly load: number;
   readonly h: number;
+  /** How many times the usual number of steps it may take. */
+  readonly patience?: number;
+  /** A weave that is being drawn: one with strands that nothing holds is refused. */
+  readonly mustHold?: boolean;
 }
 
 /** What the solver says: where it stands, then what came out. Plain data only. */

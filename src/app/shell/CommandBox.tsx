@@ -9,7 +9,7 @@ import {
 } from '@headlessui/react';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { WEAVES } from '../../core/patterns/index.ts';
+import { findPattern, PATTERNS } from '../../core/patterns/index.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
 import { designPath, weavePath } from '../paths.ts';
 import type { Bench } from '../state/bench.ts';
@@ -170,11 +170,12 @@ function useCommands(bench: Bench | undefined, onUnits: (units: UnitSystem) => v
           run: to(designPath(r.id)),
         }),
       );
-    const weaves = [...own.map((w) => w.id), ...WEAVES.map((w) => w.id)].map(
+    const weaves = [...own.map((w) => w.id), ...PATTERNS.map((w) => w.id)].map(
       (id): Command => ({
         id: `weave-${id}`,
         name: know.name(id) ?? id,
         group: 'Weaves',
+        also: findPattern(id)?.also ?? '',
         run: to(weavePath(id)),
       }),
     );

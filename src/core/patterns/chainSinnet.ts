@@ -25,6 +25,7 @@ export const chainLoop = (y: number): Point[] => [
 export const chainSinnet: Pattern = {
   id: 'chain-sinnet',
   family: 'Chain sinnet',
+  shows: ['chain', 'round'],
   name: 'Chain sinnet',
   words: 'Each loop is drawn through the one before. The last is locked by passing the end through it.',
   draw: () =>

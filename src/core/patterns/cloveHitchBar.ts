@@ -56,6 +56,7 @@ const otherSide = (path: readonly Point[]): Point[] => path.map(([x, y, z]) => [
 export const cloveHitchBar: Pattern = {
   id: 'clove-hitch-bar',
   family: 'Clove-hitch bar',
+  shows: ['columns'],
   name: 'Clove-hitch bar',
   words:
     'Each inner strand ties a clove hitch round the carrier on its side. Then the two carriers cross behind the inner strands, the left one over the right one, and are hitched on the other side.',
@@ -75,6 +76,8 @@ export const cloveHitchBar: Pattern = {
   squash: 0.88,
   load: 0,
   patience: 6,
+  isToldWhole: true,
+  isSideless: true,
   difficulty: 4,
   starts:
     'An uneven pair of doubled cords joined by a hitch that leaves a loop: two short ends are the carriers, two ends about four times as long tie the hitches.',

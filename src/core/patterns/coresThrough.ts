@@ -48,6 +48,7 @@ const mirrored = (row: readonly Point[]): Point[] => row.map(([x, y, z]) => [-x,
 export const coresThrough: Pattern = {
   id: 'cores-through-bar',
   family: 'Cores-through bar',
+  shows: ['bumps', 'columns'],
   name: 'Cores-through bar',
   words:
     'One end crosses over both cores. The cores turn up round it and down through its loop, so that they change sides. The other end goes over the first, behind the cores and up through the loop beside them.',
@@ -67,12 +68,13 @@ export const coresThrough: Pattern = {
   squash: 0.88,
   load: 0,
   patience: 5,
+  isToldWhole: true,
+  isSideless: true,
   difficulty: 4,
   starts:
     'Two cords, each hooked through the middle of the other: two middle ends and two outer ones. Lock the last row with one plain row of a Solomon bar.',
   edges: 'Two cores show as round bights at one edge, then two at the other: the bar staggers.',
   next: 'The side on which the two cores hang now.',
-  tells: { kind: 'strand', sign: 'pair of cores', next: 'same' },
   mistakes: [
     {
       mistake: 'the cores pulled hard before the ends are',

@@ -43,6 +43,7 @@ export const diamond: Pattern = {
   id: 'diamond',
   family: 'Knots',
   name: 'Diamond',
+  also: 'button knot',
   words:
     'A carrick bend of two strands; each end goes round the other’s standing part and up through the middle. Work it round and tight a little at a time.',
   draw: () =>

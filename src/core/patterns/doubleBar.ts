@@ -9,6 +9,7 @@ import type { Pattern } from './types.ts';
 export const doubleBar: Pattern = {
   id: 'double-bar',
   family: 'Solomon bar',
+  shows: ['zigzag', 'bumps'],
   name: 'Double-pass bar',
   words:
     'A finished Solomon bar becomes the core of a second one: the ends go back over it, each new row lying between two rows below.',

@@ -22,6 +22,7 @@ function turn(side: 1 | -1, y: number): Point[] {
 export const fishtail: Pattern = {
   id: 'fishtail',
   family: 'Fishtail',
+  shows: ['columns'],
   name: 'Fishtail',
   words:
     'An end goes over its core, down through the middle, under the other core, round it and back over it, down the middle and under its own. The other end does the mirror image.',

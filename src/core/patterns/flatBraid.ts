@@ -36,6 +36,7 @@ function braidPath(n: number): Point[] {
 export const flatBraids: readonly Pattern[] = [3, 4, 5, 6, 7, 8, 9].map((n) => ({
   id: `flat-braid-${n}`,
   family: 'Flat braid',
+  shows: ['braid'],
   name: `Flat braid of ${n}`,
   words: 'The outermost strand goes over to the middle, from the left and from the right by turns.',
   draw: () =>

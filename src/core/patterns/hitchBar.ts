@@ -21,6 +21,7 @@ function hitch(side: 1 | -1, y: number): Point[] {
 export const hitchBar: Pattern = {
   id: 'hitch-bar',
   family: 'Alternating hitch bar',
+  shows: ['zigzag', 'round'],
   name: 'Alternating hitch bar',
   words:
     'Each strand in turn makes a half hitch round the other: over it, behind it and up through its own loop.',

@@ -24,7 +24,7 @@ const RETURNS: readonly Point[] = [
 ];
 const turned = (row: readonly Point[]): Point[] => row.map(([x, y, z]) => [-x, y + ROW, -z]);
 
-const COMMON = { family: 'Laced bar', squash: 0.88, load: 0 } as const;
+const COMMON = { family: 'Laced bar', shows: ['ribs'], squash: 0.88, load: 0 } as const;
 
 /** A row: each end with each core once (4), the two ends three times; twice a period. */
 const plainLaced: Pattern = {
@@ -95,6 +95,7 @@ const withSpine: Pattern = {
   ...COMMON,
   id: 'laced-bar-spine',
   name: 'Laced bar with a wrapped spine',
+  shows: ['zigzag', 'ribs'],
   words:
     'One end takes a full turn round the spine on top of the cores, then goes behind both cores. The other goes over it, behind both cores, and up through the bend where it went in. The last row goes round the whole bar.',
   draw: () =>
@@ -111,6 +112,7 @@ const withSpine: Pattern = {
       ],
     }),
   patience: 6,
+  isToldWhole: true,
   difficulty: 3,
   starts: 'Cores over the first bar, the spine laid on top of them; two working ends begin beside it.',
   edges: 'The spine shows down the front between the turns; the other colour is a zigzag on the back.',

@@ -41,6 +41,7 @@ function twoEnds(over: readonly boolean[]): DrawnStrand {
 
 const COMMON = {
   family: 'Ladder weave',
+  shows: ['ribs'],
   squash: 0.72,
   load: 1,
   starts: 'Cores laid side by side over the first bar; the working end or ends begin beside it.',

@@ -25,6 +25,7 @@ export const plainBands: readonly Pattern[] = [
 ].map(({ id, name, count }) => ({
   id,
   family: 'Plain band',
+  shows: ['plain'],
   name,
   words: 'The cord as it is; it carries sliding knots or a focal knot.',
   draw: () => straight(id, count),

@@ -41,6 +41,8 @@ const mirrored = (path: readonly Point[]): Point[] => path.map(([x, y, z]) => [-
 
 const COMMON = {
   family: 'Snake',
+  isToldWhole: true,
+  shows: ['chain', 'round'],
   squash: 0.88,
   load: 0,
   difficulty: 3,
@@ -132,8 +134,10 @@ function mated(id: string, laced: readonly Point[]) {
   });
 }
 
+const { tells: _tells, ...TWO_COLUMNS } = COMMON;
 const MATED_COMMON = {
-  ...COMMON,
+  ...TWO_COLUMNS,
+  isSideless: true,
   difficulty: 5,
   starts: 'Two cords folded at their middles side by side: two inner strands and two outer ones.',
   mistakes: [
@@ -151,6 +155,7 @@ const matedSnakes: readonly Pattern[] = [
     ...MATED_COMMON,
     id: 'mated-snake',
     name: 'Mated snake, flat',
+    shows: ['chain', 'columns'],
     words: `In both columns at once: first both inner strands, then both outer ones. ${WRAP_WORDS} The right outer strand, on its way back, goes behind, up through the left column’s last loop from behind, and back over to its own side.`,
     draw: () => mated('mated-snake', FROM_BEHIND),
     patience: 14,
@@ -165,6 +170,7 @@ const matedSnakes: readonly Pattern[] = [
     ...MATED_COMMON,
     id: 'mated-snake-rope',
     name: 'Mated snake, rope-like',
+    shows: ['chain', 'columns', 'round'],
     words: `In both columns at once: first both inner strands, then both outer ones. ${WRAP_WORDS} The right outer strand, on its way back, goes in front, down through the left column’s last loop, and back behind to its own side.`,
     draw: () => mated('mated-snake-rope', FROM_FRONT),
     patience: 8,

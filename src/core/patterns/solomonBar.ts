@@ -66,6 +66,7 @@ function sameSide(id: string, cores: number): WeaveSpec {
 
 const COMMON = {
   family: 'Solomon bar',
+  shows: ['zigzag', 'bumps'],
   squash: 0.88,
   load: 0,
   starts:
@@ -101,6 +102,7 @@ export const solomonBars: readonly Pattern[] = [2, 3, 4].map((cores) => ({
 export const spiralBar: Pattern = {
   ...COMMON,
   id: 'spiral-bar',
+  shows: ['twists', 'round'],
   name: 'Spiral bar',
   words: `${WORDS} Every row starts from the same side, so that the bar winds round its cores.`,
   draw: () => sameSide('spiral-bar', 2),

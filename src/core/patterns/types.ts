@@ -1,6 +1,20 @@
 import type { Role, WeaveKind, WeaveSpec } from '../weave/types.ts';
 import type { BackPlace } from './backs.ts';
 
+/** What somebody sees who does not know a band's name. */
+export const LOOKS_LIKE = {
+  zigzag: 'a zigzag down the middle',
+  columns: 'two columns or more',
+  twists: 'twists',
+  braid: 'a flat braid',
+  chain: 'a chain of loops',
+  ribs: 'ribs across',
+  bumps: 'bumps along both edges',
+  round: 'round or nearly',
+  plain: 'cord side by side',
+} as const;
+export type LooksLike = keyof typeof LOOKS_LIKE;
+
 /** A pattern as the library holds it: how it is tied, as strands in space, and what a maker should know about it. */
 export interface Pattern {
   readonly id: string;
@@ -8,6 +22,8 @@ export interface Pattern {
   /** What it is tied for, where that is not a band of its own. */
   readonly use?: 'slider';
   readonly name: string;
+  /** What else makers look for it by. */
+  readonly also?: string;
   /** How one row (or the knot) is tied, in a maker's words. */
   readonly words: string;
   readonly draw: () => WeaveSpec;
@@ -24,6 +40,8 @@ export interface Pattern {
   readonly difficulty: 1 | 2 | 3 | 4 | 5;
   readonly starts: string;
   readonly edges: string;
+  /** What it looks like, for finding it (weaves). */
+  readonly shows?: readonly LooksLike[];
   /** What on the work tells which side comes next. */
   readonly next: string;
   readonly mistakes: readonly Mistake[];
@@ -32,6 +50,10 @@ export interface Pattern {
   /** Set where the whole piece pulls out into plain cord once its lock is drawn. */
   readonly pullsOut?: boolean;
   readonly facts: Facts;
+  /** A row's crossings are many: it is told in the pattern's own words, crossing by crossing only on request. */
+  readonly isToldWhole?: boolean;
+  /** Both sides move in every row, so that none begins it. */
+  readonly isSideless?: boolean;
   /** Working strands in the passes in which they are tied, where the piece is worked over more than once. */
   readonly tiedIn?: readonly (readonly string[])[];
   /** What on the work tells the side of the next row, and whether that is the sign's own side or the other. */

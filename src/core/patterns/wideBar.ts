@@ -90,6 +90,7 @@ function wideBarStrands(columns: number): DrawnStrand[] {
 export const wideBars: readonly Pattern[] = [2, 3, 4].map((columns) => ({
   id: `wide-bar-${columns}`,
   family: 'Wide Solomon bar',
+  shows: ['columns', 'bumps'],
   name: `Wide Solomon bar, ${columns} columns`,
   words:
     'Every column ties half knots round its own core, mirrored from neighbour to neighbour. After every second row the ends that meet between two columns cross, always the same one on top, and go on in the other column.',

@@ -8,14 +8,20 @@ const ROW_MINUTES = 0.2;
 const HARDER = 0.08;
 const SET_UP_MINUTES = 6;
 
+/** Minutes that one row takes: a plain band has none. */
+export function rowMinutes(metrics: WeaveMetrics, difficulty: number): number {
+  if (metrics.isPlain) return 0;
+  const ends = lanesOf(metrics, 'work').length;
+  return (ROW_MINUTES + HARDER * (difficulty - 1)) * Math.max(0.5, ends / 2);
+}
+
 /** How long the piece takes, before the maker's own log says better. */
 export function minutesFor(
   resolved: Resolved,
   metrics: WeaveMetrics,
   rows: number,
 ): { value: number; why: Why } {
-  const ends = lanesOf(metrics, 'work').length;
-  const perRow = (ROW_MINUTES + HARDER * (resolved.difficulty - 1)) * Math.max(0.5, ends / 2);
+  const perRow = rowMinutes(metrics, resolved.difficulty);
   const count = metrics.isPlain ? 0 : rows;
   const weave = count * perRow;
   return {

@@ -1,4 +1,5 @@
 import { solveWeave } from '../../core/patterns/solve.ts';
+import { looseStrands } from '../../core/weave/liftable.ts';
 import { parse } from '../../core/weave/parse.ts';
 import type { SolveMessage, SolveRequest } from '../protocol.ts';
 
@@ -8,8 +9,10 @@ const post = (message: SolveMessage) => self.postMessage(message);
 self.onmessage = ({ data }: MessageEvent<SolveRequest>) => {
   const spec = parse(data.notation);
   if (!spec.ok) return post({ kind: 'failed', issues: spec.issues });
-  const { squash, load, h } = data;
-  const solved = solveWeave(data.id, spec.value, { squash, load, h }, ({ done }) => {
+  const { squash, load, h, patience = 1 } = data;
+  const loose = data.mustHold ? looseStrands(spec.value) : [];
+  if (loose.length > 0) return post({ kind: 'failed', issues: loose });
+  const solved = solveWeave(data.id, spec.value, { squash, load, h, patience }, ({ done }) => {
     post({ kind: 'progress', done });
     return true;
   });

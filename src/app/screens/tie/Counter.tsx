@@ -22,7 +22,7 @@ export function Counter() {
           of {at.of}, <span data-testid="rows-to-go">{at.of - at.row + 1}</span> to go
         </span>
       </p>
-      {tying.row(0).ends > 1 || doesTurn ? (
+      {!guide.isSideless && (tying.row(0).ends > 1 || doesTurn) ? (
         <p className="flex flex-wrap items-center gap-x-3 gap-y-1">
           <span
             className="shrink-0 whitespace-nowrap rounded-lg bg-amber px-4 py-1 font-bold text-[min(1.9rem,9vw)] text-[#1b211f] uppercase"

@@ -6,7 +6,7 @@ import { useHere } from './TieContext.tsx';
 export function StepText() {
   const { step, guide, index, pass } = useHere();
   const isRow = step.picture?.kind === 'row';
-  const side = isRow ? guide.tying[pass]?.row(step.at!.row - 1).from : undefined;
+  const side = isRow && !guide.isSideless ? guide.tying[pass]?.row(step.at!.row - 1).from : undefined;
   return (
     <section aria-label="Step">
       <h2
@@ -60,7 +60,7 @@ export function StepText() {
       )}
       <p role="status" className="sr-only" data-testid="announce">
         {isRow
-          ? `Row ${step.at!.row} of ${step.at!.of}. From the ${side}.`
+          ? `Row ${step.at!.row} of ${step.at!.of}.${side ? ` From the ${side}.` : ''}`
           : `${step.title}. Step ${index + 1} of ${guide.steps.length}.`}
       </p>
     </section>

@@ -18,6 +18,8 @@ interface Props {
   readonly start: string;
   readonly squash: number;
   readonly load: number;
+  /** How many times the usual number of steps it may take. */
+  readonly patience: number;
   readonly baseName: string;
   readonly onSolved: (solved: SolvedWeave | undefined) => void;
 }
@@ -26,12 +28,12 @@ interface Props {
 const REST_MS = 500;
 
 /** The notation, to read and to change: it is solved again as you type, and says where it goes wrong. */
-export function NotationEditor({ start, squash, load, baseName, onSolved }: Props) {
+export function NotationEditor({ start, squash, load, patience, baseName, onSolved }: Props) {
   const [typed, setTyped] = useState<string>();
   const [ratio, setRatio] = useState(1);
   const hasCores = /^core /m.test(start);
   const text = typed ?? start;
-  const solver = useSolver(typed, squash, load, onSolved);
+  const solver = useSolver(typed, { squash, load, patience, onSolved });
   return (
     <section aria-label="Notation">
       <h2 className="font-bold font-title text-xl">
@@ -126,7 +128,10 @@ function withCoreRatio(text: string, ratio: number): string {
 
 const lineStart = (text: string, at: number) => text.lastIndexOf('\n', at - 1) + 1;
 
-function useSolver(typed: string | undefined, squash: number, load: number, onSolved: Props['onSolved']) {
+function useSolver(
+  typed: string | undefined,
+  { squash, load, patience, onSolved }: Pick<Props, 'squash' | 'load' | 'patience' | 'onSolved'>,
+) {
   const [progress, setProgress] = useState<number>();
   const [issues, setIssues] = useState<readonly Issue[]>([]);
   const [solved, setSolved] = useState<SolvedWeave>();
@@ -142,7 +147,7 @@ function useSolver(typed: string | undefined, squash: number, load: number, onSo
     const timer = setTimeout(() => {
       setProgress(0);
       const solving = solveInWorker(
-        { id: 'tried', notation: typed, squash, load, h: 0.25 },
+        { id: 'tried', notation: typed, squash, load, h: 0.25, patience, mustHold: true },
         (done) => isCurrent && setProgress(done),
       );
       stop.current = solving.cancel;
@@ -160,7 +165,7 @@ function useSolver(typed: string | undefined, squash: number, load: number, onSo
       stop.current();
       setProgress(undefined);
     };
-  }, [typed, squash, load, onSolved]);
+  }, [typed, squash, load, patience, onSolved]);
   return { progress, issues, solved, cancel: () => stop.current() };
 }
 

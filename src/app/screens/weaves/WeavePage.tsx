@@ -18,6 +18,7 @@ import { Usage } from './Usage.tsx';
 import { WeaveExports } from './WeaveExports.tsx';
 
 const Turntable = lazily(() => import('./Turntable.tsx'));
+const ROLE_NAMES = { core: 'core', work: 'working end', spine: 'spine' } as const;
 const VIEWS: readonly View[] = ['front', 'back', 'edge'];
 
 const START = `weave my-weave period 6 rows 2
@@ -96,6 +97,7 @@ export default function WeavePage() {
               start={isNew ? START : (kept?.notation ?? '')}
               squash={kept?.squash ?? 0.8}
               load={kept?.load ?? 0}
+              patience={pattern?.patience ?? 1}
               baseName={isNew ? 'My weave' : `${name}, mine`}
               onSolved={setTried}
             />
@@ -133,8 +135,7 @@ function Faces({ solved }: { readonly solved: SolvedWeave }) {
           {solved.strands.map((s) => (
             <tr key={s.name} className="border-rule border-b">
               <th scope="row" className="py-1 font-normal">
-                {s.name}{' '}
-                <span className="text-ink-soft text-sm">{s.role === 'core' ? 'core' : 'working end'}</span>
+                {s.name} <span className="text-ink-soft text-sm">{ROLE_NAMES[s.role]}</span>
               </th>
               {faces.map((f) => (
                 <td key={f.face} className="figure text-right">
@@ -160,6 +161,14 @@ function Reading({ pattern }: { readonly pattern: NonNullable<ReturnType<typeof 
         <dd>{pattern.edges}</dd>
         <dt className="font-semibold">Next</dt>
         <dd>{pattern.next}</dd>
+        {pattern.rests && (
+          <>
+            <dt className="font-semibold">At rest</dt>
+            <dd>
+              It can rest in two ways. {pattern.rests.as} {pattern.rests.other}
+            </dd>
+          </>
+        )}
         {pattern.mistakes.map((m) => (
           <div key={m.mistake} className="contents">
             <dt className="font-semibold">Slip</dt>

@@ -7,28 +7,54 @@ import { capital } from '../../../core/words.ts';
 import { weavePath } from '../../paths.ts';
 import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
 import { BadRecords } from '../../ui/BadRecords.tsx';
+import { finds } from '../../ui/find.ts';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { Select } from '../../ui/Select.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { applyFilters, FILTERS, type FilterState, filterWeaves, type Listed, NO_FILTERS } from './filters.ts';
+import { Compare, MOST_COMPARED } from './Compare.tsx';
+import {
+  applyFilters,
+  FILTERS,
+  type FilterState,
+  type Listed,
+  listingOf,
+  NO_FILTERS,
+  SORTS,
+  type SortId,
+  sortListed,
+} from './filters.ts';
 
 /** The library as faces to look at, all to one scale, in the cord that is chosen. */
 export default function WeavesPage() {
   const { own, know, bad } = useWorkshop();
   const [filters, setFilters] = useState<FilterState>(NO_FILTERS);
   const [cordId, setCordId] = useState('nylon-4');
+  const [query, setQuery] = useState('');
+  const [sort, setSort] = useState<SortId>('library');
+  const [picked, setPicked] = useState<readonly string[]>([]);
+  const toggle = (id: string) =>
+    setPicked(picked.includes(id) ? picked.filter((p) => p !== id) : [...picked, id].slice(-MOST_COMPARED));
   const cord = CORDS.find((c) => c.id === cordId)!;
   const all = [
-    ...own.map((w) => filterWeaves(w.solved, w.name, 3)),
-    ...PATTERNS.map((p) => filterWeaves(know.facts(p.id)!, p.name, p.difficulty)),
+    ...own.map((w) => listingOf(w.solved, w.name, { difficulty: 3, family: 'own' })),
+    ...PATTERNS.map((p) => listingOf(know.facts(p.id)!, p.name, p)),
   ];
-  const shown = applyFilters(all, filters, effectiveDiameterMm(cord));
+  const found = all.filter((item) => query.trim() === '' || finds(item, query.trim()));
+  const shown = sortListed(applyFilters(found, filters, effectiveDiameterMm(cord)), sort);
   const weaves = shown.filter((w) => w.facts.kind === 'weave');
   const knots = shown.filter((w) => w.facts.kind !== 'weave');
   return (
     <main className="px-5 py-4">
       <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
         <h1 className="font-bold font-title text-3xl">Weaves</h1>
+        <input
+          type="search"
+          aria-label="Find a weave"
+          placeholder="Find by name or look"
+          className="w-52 rounded border border-ink-soft bg-card px-2 py-1.5"
+          value={query}
+          onChange={(e) => setQuery(e.target.value)}
+        />
         <span className="flex items-center gap-2">
           in
           <Select
@@ -52,6 +78,12 @@ export default function WeavesPage() {
             />
           </span>
         ))}
+        <Select
+          label="Sorted"
+          value={sort}
+          onChange={setSort}
+          choices={(Object.keys(SORTS) as SortId[]).map((id) => ({ value: id, name: SORTS[id].name }))}
+        />
         <Link
           to="/weaves/new"
           className="ml-auto inline-flex items-center gap-2 rounded-md bg-amber px-3 py-1.5 font-semibold"
@@ -64,7 +96,20 @@ export default function WeavesPage() {
       </p>
       <BadRecords what="weave" records={bad.weaves} />
       <BadRecords what="swatch" records={bad.swatches} />
-      <Gallery title="Bands" items={weaves} diameterMm={effectiveDiameterMm(cord)} />
+      {picked.length > 1 && (
+        <Compare
+          items={all.filter((item) => picked.includes(item.facts.id))}
+          cord={cord}
+          onClear={() => setPicked([])}
+        />
+      )}
+      <Gallery
+        title="Bands"
+        items={weaves}
+        diameterMm={effectiveDiameterMm(cord)}
+        picked={picked}
+        onPick={toggle}
+      />
       <Gallery title="Knots and hitches" items={knots} diameterMm={effectiveDiameterMm(cord)} />
       {shown.length === 0 && <p className="mt-8 text-lg">No weave matches. Remove a filter to see more.</p>}
     </main>
@@ -75,10 +120,14 @@ function Gallery({
   title,
   items,
   diameterMm,
+  picked,
+  onPick,
 }: {
   title: string;
   items: readonly Listed[];
   diameterMm: number;
+  picked?: readonly string[];
+  onPick?: (id: string) => void;
 }) {
   if (items.length === 0) return null;
   return (
@@ -86,14 +135,28 @@ function Gallery({
       <h2 className="mt-4 mb-2 font-bold font-title text-xl">{title}</h2>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-4">
         {items.map((item) => (
-          <Tile key={item.facts.id} item={item} diameterMm={diameterMm} />
+          <Tile
+            key={item.facts.id}
+            item={item}
+            diameterMm={diameterMm}
+            {...(onPick
+              ? { isPicked: picked?.includes(item.facts.id) ?? false, onPick: () => onPick(item.facts.id) }
+              : {})}
+          />
         ))}
       </ul>
     </section>
   );
 }
 
-function Tile({ item, diameterMm }: { item: Listed; diameterMm: number }) {
+interface TileProps {
+  readonly item: Listed;
+  readonly diameterMm: number;
+  readonly isPicked?: boolean;
+  readonly onPick?: () => void;
+}
+
+function Tile({ item, diameterMm, isPicked, onPick }: TileProps) {
   const show = useLength();
   const { facts } = item;
   const solved = useWeave(facts.id);
@@ -128,6 +191,12 @@ function Tile({ item, diameterMm }: { item: Listed; diameterMm: number }) {
           <p className="text-ink-soft text-sm">
             uses <span className="figure">{item.perLength.toFixed(1)}</span> × its length in cord
           </p>
+        )}
+        {onPick && (
+          <label className="relative z-10 mt-1 inline-flex cursor-pointer items-center gap-2 text-sm">
+            <input type="checkbox" className="size-4 accent-amber-ink" checked={isPicked} onChange={onPick} />
+            compare
+          </label>
         )}
         <p className="sr-only">{findPattern(facts.id)?.words}</p>
       </div>

@@ -1,9 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PATTERNS, solvedFacts } from '../../../core/patterns/index.ts';
-import { applyFilters, FILTERS, type FilterState, filterWeaves, NO_FILTERS } from './filters.ts';
+import { PATTERNS, solvedFacts, WEAVES } from '../../../core/patterns/index.ts';
+import { finds } from '../../ui/find.ts';
+import {
+  applyFilters,
+  FILTERS,
+  type FilterState,
+  listingOf,
+  NO_FILTERS,
+  SORTS,
+  type SortId,
+  sortListed,
+} from './filters.ts';
 
-const all = PATTERNS.map((p) => filterWeaves(solvedFacts(p.id)!, p.name, p.difficulty));
+const all = PATTERNS.map((p) => listingOf(solvedFacts(p.id)!, p.name, p));
 const ids = (state: FilterState, d = 3.68) => applyFilters(all, state, d).map((i) => i.facts.id);
 
 describe('filters of the library', () => {
@@ -18,6 +28,27 @@ describe('filters of the library', () => {
   it('follow the cord: what is wide in thick cord is narrow in thin', () => {
     expect(ids({ width: 'middle' }, 3.68)).toContain('solomon-bar');
     expect(ids({ width: 'narrow' }, 1.1)).toContain('solomon-bar');
+  });
+
+  it('find a weave by what is seen of it, and the button among the knots', () => {
+    expect(ids({ shows: 'twists' })).toEqual(['spiral-bar']);
+    expect(ids({ shows: 'braid' }).every((id) => id.startsWith('flat-braid'))).toBe(true);
+    expect(ids({ shows: 'chain' })).toEqual(expect.arrayContaining(['snake', 'mated-snake', 'chain-sinnet']));
+    for (const weave of WEAVES.filter((w) => !w.use)) expect(weave.shows, weave.id).toBeDefined();
+    const found = (query: string) => all.filter((i) => finds(i, query)).map((i) => i.facts.id);
+    expect(found('button')).toEqual(['diamond']);
+    expect(found('two columns')).toContain('wide-bar-3');
+  });
+
+  it('can be sorted, and nothing gets lost on the way', () => {
+    for (const id of Object.keys(SORTS) as SortId[]) {
+      const sorted = sortListed(all, id);
+      expect(sorted.map((i) => i.facts.id).sort()).toEqual(all.map((i) => i.facts.id).sort());
+    }
+    const widths = sortListed(all, 'narrow').map((i) => i.facts.widthD);
+    expect(widths).toEqual(widths.toSorted((a, b) => a - b));
+    const cord = sortListed(all, 'little').map((i) => i.perLength);
+    expect(cord[0]).toBe(Math.min(...cord));
   });
 
   it('of width leave out knots, which have none', () => {

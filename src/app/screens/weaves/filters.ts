@@ -1,4 +1,4 @@
-import type { SolvedFacts } from '../../../core/patterns/types.ts';
+import { LOOKS_LIKE, type LooksLike, type Pattern, type SolvedFacts } from '../../../core/patterns/types.ts';
 import { knotCordD } from '../../../core/usage/knotCord.ts';
 
 /** A weave or knot as the gallery lists it. */
@@ -10,17 +10,34 @@ export interface Listed {
   readonly perLength: number;
   readonly cores: number;
   readonly ends: number;
+  /** What it is found by beside its name. */
+  readonly also: string;
+  readonly shows: readonly LooksLike[];
 }
 
 const count = (facts: SolvedFacts, isCore: boolean) =>
   facts.strands.filter((s) => (s.role === 'core') === isCore).reduce((n, s) => n + Math.max(1, s.periods), 0);
 
-export function filterWeaves(facts: SolvedFacts, name: string, difficulty: number): Listed {
+export function listingOf(
+  facts: SolvedFacts,
+  name: string,
+  pattern: Pick<Pattern, 'difficulty' | 'family' | 'also' | 'shows'>,
+): Listed {
   const perLength =
     facts.kind === 'weave'
       ? facts.strands.reduce((sum, s) => sum + s.lengthD / facts.periodD, 0)
       : knotCordD(facts);
-  return { facts, name, difficulty, perLength, cores: count(facts, true), ends: count(facts, false) };
+  const { difficulty, family, also = '', shows = [] } = pattern;
+  return {
+    facts,
+    name,
+    difficulty,
+    perLength,
+    cores: count(facts, true),
+    ends: count(facts, false),
+    also: `${family} ${also} ${shows.map((look) => LOOKS_LIKE[look]).join(' ')}`,
+    shows,
+  };
 }
 
 interface Choice {
@@ -30,7 +47,7 @@ interface Choice {
 }
 
 interface Filter {
-  readonly id: 'width' | 'thickness' | 'usage' | 'ends' | 'cores' | 'difficulty';
+  readonly id: 'shows' | 'width' | 'thickness' | 'usage' | 'ends' | 'cores' | 'difficulty';
   readonly name: string;
   readonly choices: readonly Choice[];
 }
@@ -43,6 +60,15 @@ const width = (item: Listed, d: number) => item.facts.widthD * d;
 const thickness = (item: Listed, d: number) => item.facts.thicknessD * d;
 
 export const FILTERS: readonly Filter[] = [
+  {
+    id: 'shows',
+    name: 'what I see',
+    choices: (Object.keys(LOOKS_LIKE) as LooksLike[]).map((look) => ({
+      id: look,
+      name: LOOKS_LIKE[look],
+      holds: (i: Listed) => i.shows.includes(look),
+    })),
+  },
   {
     id: 'width',
     name: 'width',
@@ -101,6 +127,21 @@ export const FILTERS: readonly Filter[] = [
     ],
   },
 ];
+
+/** Orders in which the gallery can be shown; `library` is that of the list of patterns. */
+export const SORTS = {
+  library: { name: 'by kind', by: undefined },
+  narrow: { name: 'narrowest first', by: (i: Listed) => i.facts.widthD },
+  thin: { name: 'thinnest first', by: (i: Listed) => i.facts.thicknessD },
+  little: { name: 'least cord first', by: (i: Listed) => i.perLength },
+  easy: { name: 'easiest first', by: (i: Listed) => i.difficulty },
+} as const;
+export type SortId = keyof typeof SORTS;
+
+export function sortListed(items: readonly Listed[], id: SortId): Listed[] {
+  const { by } = SORTS[id];
+  return by ? items.toSorted((a, b) => by(a) - by(b)) : [...items];
+}
 
 export function applyFilters(items: readonly Listed[], state: FilterState, diameterMm: number): Listed[] {
   return items.filter((item) =>

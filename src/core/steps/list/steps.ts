@@ -1,6 +1,6 @@
 import type { Design } from '../../formats/design.gen.ts';
 import { findPattern } from '../../patterns/index.ts';
-import type { SolvedFacts, Tells } from '../../patterns/types.ts';
+import type { Pattern, SolvedFacts, Tells } from '../../patterns/types.ts';
 import { type Knowledge, LIBRARY_ONLY } from '../../plan/knowledge.ts';
 import type { Plan } from '../../plan/types.ts';
 import { ok, type Result } from '../../result.ts';
@@ -27,6 +27,8 @@ export interface Guide {
   readonly rows: number;
   /** Bumps, ends or strands that tell the next side, if this weave has such a sign. */
   readonly tells: Tells | undefined;
+  /** Both sides move in every row: none begins it. */
+  readonly isSideless: boolean;
 }
 
 /** Weaves that are beaten up row by row pack harder than those that their own knots lock. */
@@ -53,7 +55,7 @@ export function guideFor(
   const isBeaten = (facts?.squash ?? 1) < BEATEN_BELOW;
   const bands = plan.bands.flatMap((_, b) => [
     ...setUpSteps(design, plan, b, tying[0]?.frame.isMirrored ?? false),
-    ...rowSteps(plan, b, rowsOf[b] ?? plan.bands[b]!.rows, tying, isBeaten, pattern?.next, way.withAdult),
+    ...rowSteps(plan, b, rowsOf[b] ?? plan.bands[b]!.rows, tying, isBeaten, pattern, way.withAdult),
     ...closeSteps(design, plan, b),
   ]);
   const cuts = cutSteps(plan, way);
@@ -63,6 +65,7 @@ export function guideFor(
     tying,
     rows: steps.filter((s) => s.at && s.picture?.kind === 'row').length,
     tells: pattern?.tells,
+    isSideless: pattern?.isSideless ?? false,
   });
 }
 
@@ -91,9 +94,10 @@ function rowSteps(
   rows: number,
   tying: readonly TyingOrder[],
   isBeaten: boolean,
-  next: string | undefined,
+  pattern: Pattern | undefined,
   withAdult: boolean,
 ): Step[] {
+  const told = pattern?.isToldWhole ? pattern.words : undefined;
   const suffix = plan.bands.length > 1 ? `-${b + 1}` : '';
   const steps: Step[] = [];
   for (const [pass, t] of tying.entries()) {
@@ -120,10 +124,10 @@ function rowSteps(
         id: `row${suffix}${tying.length > 1 ? `-${pass + 1}` : ''}-${row}`,
         phase: 'tie',
         title: `Row ${row} of ${rows}${tying.length > 1 ? (pass === 0 ? ', first bar' : ', over it') : ''}`,
-        lines: shortRowText(moves).map((text) => why`${text}`),
+        lines: told ? [why`${told}`] : shortRowText(moves).map((text) => why`${text}`),
         full: rowText(moves).map((text) => why`${text}`),
         at: { band: b, pass, row, of: rows },
-        look: rowLook(plan, b, rows, pass, row, isBeaten, next),
+        look: rowLook(plan, b, rows, pass, row, isBeaten, pattern?.next),
         picture: { kind: 'row' },
       });
     }

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { findColour } from '../../../../core/colour/palette.ts';
 import { CORDS, findCord } from '../../../../core/cord/cords.ts';
 import { findPattern, WEAVES } from '../../../../core/patterns/index.ts';
+import { LOOKS_LIKE } from '../../../../core/patterns/types.ts';
 import { adapt } from '../../../../core/plan/adapt.ts';
 import { usualStrands } from '../../../../core/plan/strands.ts';
 import { weaveMetrics } from '../../../../core/usage/metrics.ts';
@@ -15,6 +16,14 @@ import { WeaveFaces } from '../../../ui/WeaveFaces.tsx';
 import { useBench } from '../BenchContext.tsx';
 import { Problem } from './problems.tsx';
 import type { PickerProps } from './Word.tsx';
+
+/** What a weave is found by beside its name: its kind, other names, and what one sees. */
+function alsoOf(id: string): string {
+  const pattern = findPattern(id);
+  if (!pattern) return 'own';
+  const seen = (pattern.shows ?? []).map((look) => LOOKS_LIKE[look]);
+  return [pattern.family, pattern.also ?? '', ...seen].join(' ');
+}
 
 /** Every weave that makes a band: its two faces in the cords in hand, how wide it would be, and how much cord it uses. */
 export default function PatternPicker({ close }: PickerProps) {
@@ -41,7 +50,7 @@ export default function PatternPicker({ close }: PickerProps) {
       name: know.name(id) ?? id,
       note: `${show(m.widthMm, { kind: 'small' })} wide, ${show(m.thicknessMm, { kind: 'small' })} thick; uses ${uses.toFixed(1)} × its length`,
       picture: <WeaveFaces id={id} colours={colours} strands={strands.get(id)!} />,
-      also: findPattern(id)?.family ?? 'own',
+      also: alsoOf(id),
     };
   });
   return (
