@@ -4,7 +4,7 @@ import { expect, openDemo, select, shownMm, test, violations, word } from './hel
 
 test('the library is looked through, filtered and opened', async ({ page }) => {
   await page.goto('/weaves');
-  await expect(page.getByRole('status').first()).toContainText('30 weaves and 16 knots');
+  await expect(page.getByRole('status').first()).toContainText('37 weaves and 20 knots');
   await select(page, 'Width', 'over 26 mm');
   await select(page, 'Cores', '4');
   await expect(page.getByRole('link', { name: 'Solomon bar on 4 cores' })).toBeVisible();
@@ -15,6 +15,39 @@ test('the library is looked through, filtered and opened', async ({ page }) => {
     'Ladder weave, doubled middle core, two ends',
   );
   expect(await violations(page)).toEqual([]);
+});
+
+test('a band whose name nobody knows is found by its look, and compared with two others at one scale', async ({
+  page,
+}) => {
+  await page.goto('/weaves');
+  await select(page, 'What I see', 'two columns or more');
+  await expect(page.getByRole('link', { name: 'Clove-hitch bar' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Solomon bar', exact: true })).toBeHidden();
+  await select(page, 'Sorted', 'least cord first');
+  await page.getByRole('searchbox', { name: 'Find a weave' }).fill('snake');
+  await page.getByLabel('compare').nth(0).check();
+  await page.getByLabel('compare').nth(1).check();
+  const side = page.getByRole('region', { name: 'Side by side' });
+  await expect(side.getByRole('heading', { name: 'Mated snake, flat' })).toBeVisible();
+  const cord = side.getByText('cord in the weave').first().locator('xpath=following-sibling::dd');
+  const before = await cord.textContent();
+  await side.getByLabel('for a wrist of').fill('20 cm');
+  await expect(cord).not.toHaveText(before!);
+  expect(await violations(page)).toEqual([]);
+  await page.getByRole('searchbox', { name: 'Find a weave' }).fill('button');
+  await select(page, 'What I see', 'any');
+  await expect(page.getByRole('link', { name: 'Diamond' })).toBeVisible();
+});
+
+test('a weave that falls apart is refused while it is drawn, and says which strand nothing holds', async ({
+  page,
+}) => {
+  await page.goto('/weaves/new');
+  await page
+    .getByLabel('Notation of this weave')
+    .fill('weave lies period 6 rows 2\nwork A: -2,0 2,3 | OO\nwork B: 2,0 -2,3 | UU\n');
+  await expect(page.getByRole('alert').first()).toContainText('It falls apart: nothing holds A');
 });
 
 test('a weave tells what it takes, with a range, and how that is known', async ({ page }) => {
