@@ -1,82 +1,90 @@
-import { useMemo } from 'react';
-import { PER_MM } from '../../../core/drawing/shape.ts';
+import { Play, Square } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { rowCords } from '../../../core/steps/rows/rowCords.ts';
 import { rowPicture } from '../../../core/steps/rows/rowPicture.ts';
 import { whyText } from '../../../core/why/why.ts';
-import { Shapes } from '../../ui/Shapes.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { Segments } from '../../ui/Segments.tsx';
+import { RowFigure } from './RowFigure.tsx';
 import { useHere } from './TieContext.tsx';
+import { SPEEDS, type Speed, usePlayed } from './usePlayed.ts';
 
-/** This very row, move by move, in the cords' own colours. */
+type Picture = ReturnType<typeof rowPicture>;
+
+/** A moving picture keeps the frame that all its stills fit into. */
+function inFrame(picture: Picture, stills: readonly Picture[]): Picture {
+  const scenes = [picture, ...stills].map((p) => p.scene);
+  const [minX, minY] = [Math.min(...scenes.map((s) => s.minX)), Math.min(...scenes.map((s) => s.minY))];
+  const widthMm = Math.max(...scenes.map((s) => s.minX + s.widthMm)) - minX;
+  const heightMm = Math.max(...scenes.map((s) => s.minY + s.heightMm)) - minY;
+  return { ...picture, scene: { ...picture.scene, minX, minY, widthMm, heightMm } };
+}
+
+/** This very row in the cords' own colours: move by move in stills, or drawing itself, over and over. */
 export function RowPanels() {
   const { step, guide, plan } = useHere();
   const at = step.at!;
   const tying = guide.tying[at.pass];
-  const panels = useMemo(() => {
-    if (!tying) return [];
+  const draw = useMemo(() => {
+    if (!tying) return undefined;
     const cordOf = rowCords(plan, at.band, at.row, at.pass);
     const looks = plan.cords.map((c) => c.look);
-    return tying.row(at.row - 1).moves.map((_, i) =>
-      rowPicture({
-        tying,
-        row: at.row - 1,
-        done: i + 1,
-        cordOf,
-        looks,
-        diameterMm: plan.metrics.diameterMm,
-      }),
-    );
+    const { diameterMm } = plan.metrics;
+    return (done: number) => rowPicture({ tying, row: at.row - 1, done, cordOf, looks, diameterMm });
   }, [tying, plan, at.band, at.row, at.pass]);
+  const moves = tying?.row(at.row - 1).moves.length ?? 0;
+  const stills = useMemo(
+    () => (draw ? Array.from({ length: moves }, (_, i) => draw(i + 1)) : []),
+    [draw, moves],
+  );
+  const [speed, setSpeed] = useState<Speed>();
+  const played = usePlayed(moves, speed);
+  const canMove = !window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+  const names = (step.full ?? step.lines).map((line) => whyText(line));
   const columns =
-    panels.length > 6
+    stills.length > 6
       ? 'grid-cols-2 sm:grid-cols-4'
-      : panels.length > 4
+      : stills.length > 4
         ? 'grid-cols-2 sm:grid-cols-3'
-        : panels.length > 1
+        : stills.length > 1
           ? 'grid-cols-2'
           : '';
   return (
-    <div className={`grid grow gap-3 ${columns}`}>
-      {panels.map(({ scene, labels }, i) => {
-        const { minX, minY, widthMm, heightMm } = scene;
-        return (
-          <figure
-            key={whyText(step.lines[i] ?? [])}
-            className={`relative flex min-h-0 flex-col ${panels.length > 1 ? 'max-sm:pt-7' : ''}`}
+    <div className="flex grow flex-col">
+      {draw && speed ? (
+        <RowFigure
+          picture={inFrame(draw(played), stills)}
+          diameterMm={plan.metrics.diameterMm}
+          label={names[Math.max(0, Math.ceil(played) - 1)] ?? ''}
+          number={Math.max(1, Math.ceil(played))}
+        />
+      ) : (
+        <div className={`grid grow gap-3 ${columns}`}>
+          {stills.map((picture, i) => (
+            <RowFigure
+              // biome-ignore lint/suspicious/noArrayIndexKey: a row's moves have no identity but their place
+              key={i}
+              picture={picture}
+              diameterMm={plan.metrics.diameterMm}
+              label={names[i] ?? ''}
+              {...(stills.length > 1 ? { number: i + 1 } : {})}
+            />
+          ))}
+        </div>
+      )}
+      {canMove && moves > 0 && (
+        <div className="flex flex-wrap items-end gap-3 pt-2">
+          <Button
+            className="inline-flex items-center gap-2 border-white/70 text-white hover:bg-white/10"
+            aria-pressed={speed !== undefined}
+            onClick={() => setSpeed(speed ? undefined : 'normal')}
           >
-            <svg
-              role="img"
-              aria-label={whyText(step.lines[i] ?? [])}
-              viewBox={`${minX} ${minY} ${widthMm} ${heightMm}`}
-              className="max-h-96 w-full grow"
-            >
-              <g transform={`scale(${1 / PER_MM})`}>
-                <Shapes shapes={scene.shapes} />
-              </g>
-              {labels.map((l) => (
-                <text
-                  key={l.text}
-                  x={l.x}
-                  y={l.y}
-                  textAnchor="middle"
-                  fontSize={plan.metrics.diameterMm * 1.15}
-                  fontWeight="700"
-                  fill="#ffffff"
-                  stroke="#143730"
-                  strokeWidth={plan.metrics.diameterMm * 0.25}
-                  paintOrder="stroke"
-                >
-                  {l.text}
-                </text>
-              ))}
-            </svg>
-            {panels.length > 1 && (
-              <figcaption className="absolute top-0 left-1 font-bold text-2xl" aria-hidden>
-                {i + 1}
-              </figcaption>
-            )}
-          </figure>
-        );
-      })}
+            {speed ? <Square size={16} aria-hidden /> : <Play size={16} aria-hidden />}
+            {speed ? 'Stop' : 'Play this row'}
+          </Button>
+          {speed && <Segments label="Speed" value={speed} onChange={setSpeed} choices={SPEEDS} />}
+        </div>
+      )}
     </div>
   );
 }

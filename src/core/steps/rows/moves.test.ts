@@ -329,6 +329,22 @@ describe('the picture of a row', () => {
     expect(strands(1)).toEqual(['A', 'A2', 'B', 'B2', 'C1', 'C2']);
   });
 
+  it('plays: an end’s line grows along its own way, and at the end is the still', () => {
+    const spec = findPattern('fishtail')!.draw();
+    const tying = movesOf(spec)!;
+    const outline = (done: number) =>
+      rowPicture({ tying, row: 3, done, cordOf: (_, lane) => lane, looks: PALETTE, diameterMm: 4 }).scene;
+    const strand = spec.strands[tying.row(3).moves[0]!.pass.strand]!.name;
+    const ink = (done: number) =>
+      outline(done)
+        .shapes.filter((s) => s.strand === strand && s.part === 'outline')
+        .reduce((sum, s) => sum + lengthOf(s.d), 0);
+    const grown = [0, 0.25, 0.5, 0.75, 1].map(ink);
+    for (let i = 1; i < grown.length; i++) expect(grown[i]!).toBeGreaterThan(grown[i - 1]! - 1);
+    expect(grown[4]! - grown[0]!).toBeGreaterThan(10);
+    expect(outline(0.999999).shapes.length).toBeGreaterThan(0);
+  });
+
   it('leads an end only once it has moved', () => {
     const spec = findPattern('solomon-bar')!.draw();
     const tying = movesOf(spec)!;

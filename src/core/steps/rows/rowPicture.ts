@@ -24,7 +24,7 @@ interface Ask {
   readonly tying: TyingOrder;
   /** From 0. */
   readonly row: number;
-  /** How many of the row's moves are done. */
+  /** How many of the row's moves are done; a fraction is the way that the next end has gone. */
   readonly done: number;
   /** Which look a passage has, as an index into `looks`; cores by strand with lane 0. */
   readonly cordOf: (strand: string, lane: number) => number;
@@ -44,7 +44,7 @@ export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d, mat
   const now = tying.row(row);
   const before = row > 0 ? tying.row(row - 1) : undefined;
   const H = spec.period / spec.rows;
-  const current = now.moves[done - 1];
+  const current = now.moves[Math.ceil(done) - 1];
   // Looks come twice: as they are for the end that moves, and quiet for all else.
   const lookOf = (strand: string, lane: number, pass?: StrandPass) =>
     cordOf(strand, lane) + (pass && pass === current?.pass ? 0 : looks.length);
@@ -52,16 +52,16 @@ export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d, mat
   const base = bottomY(now.order, tying);
   for (const pass of now.order) {
     const move = now.moves.findIndex((m) => m.pass === pass);
-    const isDone = move < 0 || move < done;
+    const share = move < 0 ? 1 : Math.max(0, Math.min(1, done - move));
     const points: Point[] = [];
     const previous = before?.order.find((p) => p.strand === pass.strand && p.lane === pass.lane);
     const here = walk(pass, tying);
     if (previous) {
       for (const [x, y, z] of walk(previous, tying)) points.push([x, y - H, z]);
     } else points.push([here[0]![0] * 0.9, -0.9 * H, 0], ...here.slice(0, 1));
-    if (isDone) points.push(...here.slice(1));
+    points.push(...asFarAs(here, share).slice(1));
     const last = points.at(-1)!;
-    points.push(...tail(last, isDone, base, now.order.length));
+    points.push(...tail(last, share === 1, base, now.order.length));
     lines.set(pass, points);
   }
   const ys = [...lines.values()].flat().map((p) => p[1]);
@@ -115,6 +115,22 @@ export function rowPicture({ tying, row, done, cordOf, looks, diameterMm: d, mat
     },
     labels: now.order.length > 1 ? labels : [],
   };
+}
+
+/** The first part of a way, by its length on the picture. */
+function asFarAs(points: readonly Point[], share: number): Point[] {
+  if (share >= 1) return [...points];
+  const lengths = points.slice(1).map((p, i) => Math.hypot(p[0] - points[i]![0], p[1] - points[i]![1]));
+  let left = share * lengths.reduce((sum, l) => sum + l, 0);
+  const out = [points[0]!];
+  for (const [i, length] of lengths.entries()) {
+    const [a, b] = [points[i]!, points[i + 1]!];
+    const t = length > 0 ? Math.min(1, left / length) : 1;
+    if (t > 0) out.push([a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t, a[2] + (b[2] - a[2]) * t]);
+    left -= length;
+    if (left <= 0) break;
+  }
+  return out;
 }
 
 const quiet = (look: CordColour, mat: string): CordColour => ({

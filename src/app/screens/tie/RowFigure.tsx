@@ -1,0 +1,51 @@
+import { PER_MM } from '../../../core/drawing/shape.ts';
+import type { rowPicture } from '../../../core/steps/rows/rowPicture.ts';
+import { Shapes } from '../../ui/Shapes.tsx';
+
+interface Props {
+  readonly picture: ReturnType<typeof rowPicture>;
+  readonly diameterMm: number;
+  readonly label: string;
+  /** Which move it is, where there are several. */
+  readonly number?: number;
+}
+
+/** One picture of a row, with the names of its ends. */
+export function RowFigure({ picture: { scene, labels }, diameterMm, label, number }: Props) {
+  const { minX, minY, widthMm, heightMm } = scene;
+  return (
+    <figure className={`relative flex min-h-0 grow flex-col ${number ? 'max-sm:pt-7' : ''}`}>
+      <svg
+        role="img"
+        aria-label={label}
+        viewBox={`${minX} ${minY} ${widthMm} ${heightMm}`}
+        className="max-h-96 w-full grow"
+      >
+        <g transform={`scale(${1 / PER_MM})`}>
+          <Shapes shapes={scene.shapes} />
+        </g>
+        {labels.map((l) => (
+          <text
+            key={l.text}
+            x={l.x}
+            y={l.y}
+            textAnchor="middle"
+            fontSize={diameterMm * 1.15}
+            fontWeight="700"
+            fill="#ffffff"
+            stroke="#143730"
+            strokeWidth={diameterMm * 0.25}
+            paintOrder="stroke"
+          >
+            {l.text}
+          </text>
+        ))}
+      </svg>
+      {number && (
+        <figcaption className="absolute top-0 left-1 font-bold text-2xl" aria-hidden>
+          {number}
+        </figcaption>
+      )}
+    </figure>
+  );
+}
