@@ -154,6 +154,26 @@ test('undo by count and key; back; a pedal key of one’s own', async ({ page })
   await expect(page.getByTestId('step-lines')).toContainText('Left end: over both cores');
 });
 
+test('a row plays itself, end by end, and stops; with reduced motion it stays a row of stills', async ({
+  page,
+}) => {
+  await startTying(page, 'First band, one cord');
+  await pressTo(page, 'Row 3 of 29');
+  const pictures = page.locator('figure svg[role=img]');
+  await expect(pictures).toHaveCount(2);
+  await page.getByRole('button', { name: 'Play this row' }).click();
+  await expect(pictures).toHaveCount(1);
+  await page.getByRole('radio', { name: 'fast' }).click();
+  const before = await pictures.innerHTML();
+  await expect.poll(() => pictures.innerHTML()).not.toBe(before);
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(pictures).toHaveCount(2);
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await page.reload();
+  await expect(pictures).toHaveCount(2);
+  await expect(page.getByRole('button', { name: 'Play this row' })).toBeHidden();
+});
+
 test('will it reach? learns from what is left and says what can be done', async ({ page }) => {
   await startTying(page, "Guide's band");
   await pressTo(page, 'Row 11 of 28');

@@ -25,9 +25,6 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   collar: async (page) => {
     await page.goto('/d/demo-halley-collar');
   },
-  cuff: async (page) => {
-    await page.goto('/d/demo-lin-horizon-cuff');
-  },
   sliding: async (page) => {
     await page.goto('/d/demo-ines-slip-knot-band');
   },
@@ -52,6 +49,12 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   },
   bands: async (page) => {
     await page.goto('/d/demo-sade-night-and-dawn');
+  },
+  compare: async (page) => {
+    await page.goto('/weaves');
+    await page.getByRole('searchbox', { name: 'Find a weave' }).fill('snake');
+    for (const i of [0, 1, 2]) await page.getByLabel('compare').nth(i).check();
+    await page.evaluate(() => window.scrollTo(0, 0));
   },
   weaves: async (page) => {
     await page.goto('/weaves');

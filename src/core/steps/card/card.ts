@@ -12,7 +12,7 @@ import type { Guide } from '../list/steps.ts';
 import { bareLooks } from '../rows/bareLooks.ts';
 import { rowCords } from '../rows/rowCords.ts';
 import { rowPicture } from '../rows/rowPicture.ts';
-import { rowText } from '../rows/words.ts';
+import { shortRowText } from '../rows/words.ts';
 import { label, n, PAGE, Page, WIDTH } from './paper.ts';
 import { stripLines } from './strip.ts';
 
@@ -116,7 +116,7 @@ function rows(page: Page, plan: Plan, guide: Guide): void {
   const width = WIDTH / COLUMNS;
   const panels = Array.from({ length: tying.rows }, (_, row) => row).flatMap((row) => {
     const cordOf = rowCords(plan, 0, row + 1);
-    return rowText(tying.row(row)).map((text, i) => ({
+    return shortRowText(tying.row(row)).map((text, i) => ({
       text: `Row ${row + 1}${tying.rows > 1 ? (row === 0 ? ', 3 …' : ', 4 …') : ''}: ${text}`,
       picture: rowPicture({
         tying,
