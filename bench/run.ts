@@ -17,6 +17,10 @@ import { plan } from '../src/core/plan/plan.ts';
 import { guideFor } from '../src/core/steps/list/steps.ts';
 import { rowPicture } from '../src/core/steps/rows/rowPicture.ts';
 import { USUAL_WAY } from '../src/core/steps/types.ts';
+import { addContacts, createContacts, refreshContacts } from '../src/core/tighten/contacts.ts';
+import { refreshMeanEdges } from '../src/core/tighten/forces.ts';
+import { createState } from '../src/core/tighten/state.ts';
+import type { Rope } from '../src/core/weave/types.ts';
 
 const FRAME_MS = 1000 / 60;
 
@@ -75,6 +79,31 @@ const galleryMs = median(() => {
 }, 5);
 console.log(
   `four-cord gallery to its first picture, in seconds   ${(galleryMs / 1000).toFixed(2)} (target 1)`,
+);
+
+/** How many pairs of edges are listed, and looked at, for each that touches, in a bar that is tight. */
+const tight: Rope = {
+  period: solved.periodD,
+  strands: solved.strands.map((s, i) => ({
+    name: s.name,
+    role: s.role,
+    kind: 'periodic',
+    periods: s.periods,
+    radius: s.radiusD,
+    weight: 1,
+    points: Float64Array.from(solved.points[i]!),
+  })),
+};
+const state = createState(tight);
+const list = createContacts(state.count);
+refreshMeanEdges(state);
+refreshContacts(list, state, solved.squash);
+addContacts(list, state, 300, solved.squash, { energy: 0, strain: 0, closest: 1 });
+const looked = list.length;
+const near = Array.from(list.wake.slice(0, looked)).filter((w) => w < 0.05).length;
+const touching = Array.from(list.wake.slice(0, looked)).filter((w) => w < 1e-3).length;
+console.log(
+  `pairs of edges listed ${(looked / touching).toFixed(1)}, tested ${(near / touching).toFixed(1)} for each in touch`,
 );
 
 const guideMs = median(() => void guideFor(design.value, planned.value, USUAL_WAY), 10);

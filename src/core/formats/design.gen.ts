@@ -89,6 +89,10 @@ export interface Design {
      * Room left between rows, in cord diameters, so that the cores show.
      */
     spacing?: number;
+    /**
+     * Working cords are folded off their middle, so that the end that uses more cord gets more. Only with separate cords.
+     */
+    uneven?: boolean;
   };
   /**
    * folded, side-by-side: the cord. fused: front colour, edge colour. separate: working cord, core cord. With strands of its own choice: as many as those name.

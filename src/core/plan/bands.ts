@@ -9,7 +9,7 @@ import { type AddonPlace, addonIssue, broughtAlong, placeAddon } from './addons.
 import type { ClosedDesign } from './close.ts';
 import type { Piece } from './layout.ts';
 import { rowsIn } from './layout.ts';
-import type { SetUp, SetupContext } from './setups/context.ts';
+import type { SetUp, SetupContext, Uncut } from './setups/context.ts';
 import { endsOf, finish } from './setups/finish.ts';
 import { STYLES } from './setups/index.ts';
 import { RETURN_ROWS } from './setups/parts.ts';
@@ -19,6 +19,8 @@ import type { Band, BandMark, CordCut, CordEnd, SequencePlan } from './types.ts'
 export interface Bands {
   /** Margin of the ends of the first band, in standard deviations. */
   readonly q: number;
+  /** What cords of two working ends would be shorter in all, folded off their middles; 0 where they are, or nothing is gained. */
+  readonly unevenSavesMm: number;
   readonly bands: Band[];
   readonly cords: CordCut[];
   readonly sequence?: SequencePlan;
@@ -31,6 +33,7 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
   const cords: CordCut[] = [];
   const sequences: SequencePlan[] = [];
   let firstQ = startMargin(closed);
+  let unevenSavesMm = 0;
   for (const [index, piece] of pieces.entries()) {
     const firstRow = isTurned(closed) ? 'end' : 'start';
     const all = rowsIn(piece.wovenMm, closed.metrics.rowHeightMm).rows;
@@ -77,7 +80,9 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
     const setUp = finalSequence?.ok ? finalSequence.value.setUp : first;
     if (index === 0) firstQ = q;
     if (finalSequence?.ok) sequences.push(finalSequence.value.plan);
-    cords.push(...setUp.cords.map((cord) => finish(again, cord)));
+    const cut = setUp.cords.map((cord) => finish(again, cord));
+    cords.push(...cut);
+    unevenSavesMm += savedBy(closed, setUp.cords, cut, again);
     bands.push({
       name: piece.name,
       wovenMm: piece.wovenMm,
@@ -99,9 +104,34 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
   return ok({
     bands,
     q: firstQ,
+    unevenSavesMm: STYLES[closed.resolved.design.setup.style].isByStrand ? unevenSavesMm : 0,
     cords: pieces.length > 1 ? nameCords(cords, bands) : cords,
     ...(sequences[0] ? { sequence: sequences[0] } : {}),
   });
+}
+
+/** Ends that use less unlike lengths than this share are alike: no fold off the middle is worth it. */
+const ALIKE = 0.01;
+
+/** By how much pairs of working ends that are folded at the middle are longer than they would be folded off it. */
+function savedBy(
+  closed: ClosedDesign,
+  uncut: readonly Uncut[],
+  cut: readonly CordCut[],
+  context: SetupContext,
+): number {
+  const isUnlike = ({ ends: [a, b] }: CordCut) =>
+    a && b && Math.min(a.wovenMm, b.wovenMm) > 0 && Math.abs(a.wovenMm / b.wovenMm - 1) > ALIKE;
+  const pairs = uncut.filter((cord, i) => cord.fold && !cord.isUneven && isUnlike(cut[i]!));
+  if (pairs.length === 0) return 0;
+  const off = uncut.map((cord) => (pairs.includes(cord) ? { ...cord, isUneven: true } : cord));
+  // No half is longer than it need be: the margin is another.
+  const q = marginOf(
+    closed,
+    off.flatMap((cord) => endsOf(context, cord)),
+  );
+  const total = (cords: readonly CordCut[]) => cords.reduce((sum, cord) => sum + cord.cutLengthMm, 0);
+  return Math.max(0, total(cut) - total(off.map((cord) => finish({ ...context, q, isDraft: true }, cord))));
 }
 
 /** About the margin of two ends: to begin with, and for cords that no band knows. */

@@ -42,6 +42,49 @@ describe('letters of the pieces', () => {
   });
 });
 
+describe('a working cord folded off its middle', () => {
+  const LACED: Partial<Design> = { pattern: { id: 'laced-bar' } };
+  const middle = planned(LACED);
+  const note = middle.checks.find((x) => x.id === 'setup.uneven')!;
+  const off = planned({ ...LACED, ...note.fix!.patch });
+  const [before, after] = [middle.cords[0]!, off.cords[0]!];
+  const uses = (name: string) => off.metrics.strands.find((s) => s.name === name)!.perLength;
+
+  it('is offered where the two ends use unlike lengths, with what it saves, and can be taken back', () => {
+    expect(note.isNote).toBe(true);
+    const savedMm = before.cutLengthMm - after.cutLengthMm;
+    expect(savedMm).toBeGreaterThan(30);
+    const said = /(\d+(?:\.\d+)?) (mm|cm) shorter/.exec(whyText(note.message))!;
+    expect(Math.abs(Number(said[1]) * (said[2] === 'cm' ? 10 : 1) - savedMm)).toBeLessThan(2);
+    const back = planned({ ...LACED, ...off.checks.find((x) => x.id === 'setup.uneven')!.fix!.patch });
+    expect(back.cords[0]!.cutLengthMm).toBe(before.cutLengthMm);
+  });
+
+  it('is marked where it folds: each end is as long as it must be, the one that uses more the longer', () => {
+    const fold = after.marks.find((m) => m.what === 'fold')!;
+    const [first, second] = [fold.atMm, after.cutLengthMm - fold.atMm];
+    const longer = uses('A') > uses('B') ? 'A' : 'B';
+    expect(whyText(fold.why)).toContain(`the longer end is ${longer}`);
+    expect(first > second).toBe(longer === 'A');
+    // As much as the weave's own lengths differ, with the spare on each in proportion.
+    const woven = Math.abs(uses('A') - uses('B')) * off.wovenLengthMm;
+    const share = Math.abs(first - second) / woven;
+    expect(share).toBeGreaterThan(1);
+    expect(share).toBeLessThan(1.25);
+    expect(before.marks.find((m) => m.what === 'fold')!.atMm).toBeCloseTo(before.cutLengthMm / 2, 9);
+  });
+
+  it('is not offered where nothing is gained, and never done to one folded cord', () => {
+    const fishtail = planned({ pattern: { id: 'fishtail' } });
+    expect(fishtail.checks.some((x) => x.id === 'setup.uneven')).toBe(false);
+    const folded = planned({ setup: { style: 'folded', uneven: true }, cords: [{ colour: 'ember' }] });
+    expect(folded.cords[0]!.marks.find((m) => m.what === 'fold')!.atMm).toBeCloseTo(
+      folded.cords[0]!.cutLengthMm / 2,
+      9,
+    );
+  });
+});
+
 describe('a slider of thin cord', () => {
   const slid = planned({ closure: { kind: 'slider' } });
   const thin = slid.cords.find((x) => x.isExtra)!;

@@ -3,7 +3,6 @@ import { useMemo, useState } from 'react';
 import { rowCords } from '../../../core/steps/rows/rowCords.ts';
 import { rowPicture } from '../../../core/steps/rows/rowPicture.ts';
 import { whyText } from '../../../core/why/why.ts';
-import { Button } from '../../ui/Button.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { RowFigure } from './RowFigure.tsx';
 import { useHere } from './TieContext.tsx';
@@ -74,14 +73,15 @@ export function RowPanels() {
       )}
       {canMove && moves > 0 && (
         <div className="flex flex-wrap items-end gap-3 pt-2">
-          <Button
-            className="inline-flex items-center gap-2 border-white/70 text-white hover:bg-white/10"
+          <button
+            type="button"
+            className="inline-flex items-center gap-2 rounded-md border border-white/70 px-3 py-1.5 text-[15px] text-white hover:bg-white/10"
             aria-pressed={speed !== undefined}
             onClick={() => setSpeed(speed ? undefined : 'normal')}
           >
             {speed ? <Square size={16} aria-hidden /> : <Play size={16} aria-hidden />}
             {speed ? 'Stop' : 'Play this row'}
-          </Button>
+          </button>
           {speed && <Segments label="Speed" value={speed} onChange={setSpeed} choices={SPEEDS} />}
         </div>
       )}

@@ -28,10 +28,15 @@ export interface CheckContext {
   /** The ring that the product brings along. */
   readonly ring: AddonPlace | undefined;
   readonly sequence: SequencePlan | undefined;
+  /** What folding off the middle would save, in mm. */
+  readonly unevenSavesMm: number;
 }
 
 /** What the checks look at, of a design that is set up. */
-export function checkContextOf(closed: SuitedDesign, { bands, sequence }: Bands): CheckContext {
+export function checkContextOf(
+  closed: SuitedDesign,
+  { bands, sequence, unevenSavesMm }: Bands,
+): CheckContext {
   const { resolved, metrics, closing, context } = closed;
   return {
     instead: closed.instead,
@@ -49,5 +54,6 @@ export function checkContextOf(closed: SuitedDesign, { bands, sequence }: Bands)
       : context.tied,
     ring: bands[0]!.addons.find((a) => a.index < 0 && a.kind === 'ring'),
     sequence,
+    unevenSavesMm,
   };
 }

@@ -1,4 +1,4 @@
-import { why } from '../../why/why.ts';
+import { len, why } from '../../why/why.ts';
 import { addonChecks } from '../addons.ts';
 import type { Check } from '../check.ts';
 import { STYLES } from '../setups/index.ts';
@@ -11,6 +11,7 @@ import { productChecks } from './product.ts';
 /** What a careful maker would look at before cutting; a failed check says what to change. */
 export const checks = (seen: CheckContext): Check[] => [
   ...setUpChecks(seen),
+  ...foldChecks(seen),
   ...fitChecks(seen),
   ...hardwareChecks(seen),
   ...(seen.closing.checks ?? []),
@@ -18,6 +19,30 @@ export const checks = (seen: CheckContext): Check[] => [
   ...addons(seen),
   ...colourChecks(seen),
 ];
+
+/** Less is not worth marking a fold off the middle for, in mm. */
+const WORTH_MM = 30;
+
+/** Two ends of one cord that use unlike lengths: folded off its middle, the cord can be shorter. */
+function foldChecks({ resolved, unevenSavesMm }: CheckContext): Check[] {
+  const { setup } = resolved.design;
+  const isOff = setup.uneven === true && STYLES[setup.style].isByStrand;
+  if (!isOff && unevenSavesMm < WORTH_MM) return [];
+  const { uneven: _uneven, ...middle } = setup;
+  return [
+    {
+      id: 'setup.uneven',
+      ok: true,
+      isNote: true,
+      message: isOff
+        ? why`working cords are folded off their middles, so that the end that uses more cord gets more`
+        : why`its two working ends use unlike lengths: folded off the middle, the cords are ${len(unevenSavesMm)} shorter in all`,
+      fix: isOff
+        ? { label: why`fold at the middle`, patch: { setup: middle } }
+        : { label: why`fold off the middle`, patch: { setup: { ...setup, uneven: true } } },
+    },
+  ];
+}
 
 /** Where another set-up took the place of one that does not go, the maker is told, and can keep it. */
 function setUpChecks({ instead, resolved }: CheckContext): Check[] {

@@ -1,5 +1,5 @@
 import { laneKey } from '../../colour/lanes.ts';
-import { counted, len, why } from '../../why/why.ts';
+import { counted, len, num, why } from '../../why/why.ts';
 import type { CordPart } from '../types.ts';
 import { type Lane, lanesOf, type SetUp, type SetupContext, startOf, type Uncut } from './context.ts';
 import { bareEnd, coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
@@ -84,7 +84,24 @@ function bareCord(setup: SetupContext, group: Group, piece: number): Uncut {
         : setup.start.kind === 'run'
           ? 'a strand, from end to end'
           : 'a working end',
-    ...throughOrFolded(setup, group, half),
+    ...offMiddle(setup, group, throughOrFolded(setup, group, half)),
+  };
+}
+
+/** A pair that is folded off its middle where the maker wants it so; which end is the longer one is said at the fold. */
+function offMiddle<T extends Pick<Uncut, 'parts' | 'fold'>>(
+  setup: SetupContext,
+  { lanes: pair }: Group,
+  uncut: T,
+): T {
+  const [a, b] = pair;
+  if (!setup.resolved.design.setup.uneven || !uncut.fold || !a || !b || a.perLength === b.perLength)
+    return uncut;
+  const longer = a.perLength > b.perLength ? a : b;
+  return {
+    ...uncut,
+    isUneven: true,
+    fold: why`off its middle: the longer end is ${longer.name}, which uses ${num(longer.perLength)} × its length`,
   };
 }
 
@@ -134,11 +151,11 @@ function workingCord(setup: SetupContext, group: Group, cores: number, piece: nu
     fromMm: startOf(setup),
     toMm: startOf(setup),
   };
-  return {
+  return offMiddle(setup, group, {
     index: group.cord,
     piece,
     role: b ? 'two working ends' : 'a working end',
     parts: b ? [a, b] : [tuck, ...a],
     ...(b ? { fold: why`its middle goes behind the cores` } : {}),
-  };
+  });
 }
