@@ -55,7 +55,7 @@ describe('a working cord folded off its middle', () => {
     const savedMm = before.cutLengthMm - after.cutLengthMm;
     expect(savedMm).toBeGreaterThan(30);
     const said = /(\d+(?:\.\d+)?) (mm|cm) shorter/.exec(whyText(note.message))!;
-    expect(Math.abs(Number(said[1]) * (said[2] === 'cm' ? 10 : 1) - savedMm)).toBeLessThan(2);
+    expect(Math.abs(Number(said[1]) * (said[2] === 'cm' ? 10 : 1) - savedMm)).toBeLessThan(6);
     const back = planned({ ...LACED, ...off.checks.find((x) => x.id === 'setup.uneven')!.fix!.patch });
     expect(back.cords[0]!.cutLengthMm).toBe(before.cutLengthMm);
   });

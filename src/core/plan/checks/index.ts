@@ -36,7 +36,7 @@ function foldChecks({ resolved, unevenSavesMm }: CheckContext): Check[] {
       isNote: true,
       message: isOff
         ? why`working cords are folded off their middles, so that the end that uses more cord gets more`
-        : why`its two working ends use unlike lengths: folded off the middle, the cords are ${len(unevenSavesMm)} shorter in all`,
+        : why`its two working ends use unlike lengths: folded off the middle, the cords are about ${len(unevenSavesMm)} shorter in all`,
       fix: isOff
         ? { label: why`fold at the middle`, patch: { setup: middle } }
         : { label: why`fold off the middle`, patch: { setup: { ...setup, uneven: true } } },
