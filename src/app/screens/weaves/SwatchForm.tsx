@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from 'react';
+import { useForm } from 'react-hook-form';
 import type { CordType } from '../../../core/cord/cords.ts';
 import type { SolvedFacts } from '../../../core/patterns/types.ts';
 import type { Issue } from '../../../core/result.ts';
@@ -9,6 +9,7 @@ import { removeSwatch, saveSwatch } from '../../../storage/weaves.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { readBy } from '../../ui/form.ts';
 import { useLength, useUnits } from '../../ui/units.tsx';
 
 const FIELDS = [
@@ -18,49 +19,58 @@ const FIELDS = [
   { id: 'widthMm', label: 'Width (if you like)', hint: '' },
 ] as const;
 
+type Values = Record<(typeof FIELDS)[number]['id'], string>;
+
 /** A gauge swatch: what this maker's hands make of this weave in this cord. It replaces the engine's defaults. */
 export function SwatchForm({ facts, cord }: { readonly facts: SolvedFacts; readonly cord: CordType }) {
+  const units = useUnits();
+  const { know } = useWorkshop();
+  const kept = know.swatch(facts.id, cord.id);
+  return <Fields key={`${cord.id}${units}${kept ? 1 : 0}`} facts={facts} cord={cord} kept={kept} />;
+}
+
+interface FieldsProps {
+  readonly facts: SolvedFacts;
+  readonly cord: CordType;
+  readonly kept: Swatch | undefined;
+}
+
+function Fields({ facts, cord, kept }: FieldsProps) {
   const db = useDatabase();
   const units = useUnits();
   const show = useLength();
-  const { know, refresh } = useWorkshop();
-  const kept = know.swatch(facts.id, cord.id);
+  const { refresh } = useWorkshop();
   const engine = weaveMetrics(facts, cord);
-  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const swatchOf = (values: Values) => {
+    const read = readForm(values, facts.id, cord.id, units === 'imperial' ? 'in' : 'mm');
+    return read.ok ? checkSwatch(read.value, engine) : read;
+  };
+  const { register, handleSubmit, formState } = useForm<Values>({
+    defaultValues: {
+      rows: kept ? String(kept.rows) : '',
+      wovenMm: kept ? show(kept.wovenMm) : '',
+      workUsedMm: kept ? show(kept.workUsedMm) : '',
+      widthMm: kept?.widthMm ? show(kept.widthMm, { kind: 'small' }) : '',
+    },
+    resolver: readBy<Values, Swatch>(swatchOf, (path) => FIELDS.find((f) => path === `/${f.id}`)?.id),
+  });
 
-  async function save(event: FormEvent<HTMLFormElement>) {
-    event.preventDefault();
-    const read = readForm(
-      new FormData(event.currentTarget),
-      facts.id,
-      cord.id,
-      units === 'imperial' ? 'in' : 'mm',
-    );
-    const checked = read.ok ? checkSwatch(read.value, engine) : read;
-    if (!checked.ok) return setIssues(checked.issues);
-    setIssues([]);
-    await saveSwatch(db, checked.value);
+  async function save(values: Values) {
+    const swatch = swatchOf(values);
+    if (!swatch.ok) return;
+    await saveSwatch(db, swatch.value);
     await refresh();
   }
 
-  const expected: Record<string, string> = {
+  const expected: Values = {
     rows: '20',
     wovenMm: show(20 * engine.rowHeightMm),
     workUsedMm: show(20 * engine.rowHeightMm * workPerLength(engine)),
     widthMm: show(engine.widthMm, { kind: 'small' }),
   };
-  const value: Record<string, string> = kept
-    ? {
-        rows: String(kept.rows),
-        wovenMm: show(kept.wovenMm),
-        workUsedMm: show(kept.workUsedMm),
-        widthMm: kept.widthMm ? show(kept.widthMm, { kind: 'small' }) : '',
-      }
-    : {};
   return (
     <form
-      key={`${cord.id}${units}${kept ? 1 : 0}`}
-      onSubmit={save}
+      onSubmit={(event) => void handleSubmit(save)(event)}
       className="flex flex-col gap-3 rounded-xl border border-rule bg-card p-4"
       noValidate
     >
@@ -70,7 +80,7 @@ export function SwatchForm({ facts, cord }: { readonly facts: SolvedFacts; reado
         engine’s estimates. Plans in this weave and cord then go by your hand.
       </p>
       {FIELDS.map((f) => {
-        const issue = issues.find((i) => i.path === `/${f.id}`);
+        const issue = formState.errors[f.id];
         return (
           <div key={f.id} className="flex flex-col gap-1">
             <label htmlFor={`swatch-${f.id}`} className="font-medium text-sm">
@@ -78,8 +88,7 @@ export function SwatchForm({ facts, cord }: { readonly facts: SolvedFacts; reado
             </label>
             <input
               id={`swatch-${f.id}`}
-              name={f.id}
-              defaultValue={value[f.id]}
+              {...register(f.id)}
               placeholder={expected[f.id]}
               autoComplete="off"
               aria-invalid={issue ? true : undefined}
@@ -116,29 +125,28 @@ export function SwatchForm({ facts, cord }: { readonly facts: SolvedFacts; reado
 }
 
 function readForm(
-  form: FormData,
+  values: Values,
   patternId: string,
   cordId: string,
   bare: 'in' | 'mm',
 ): { ok: true; value: Swatch } | { ok: false; issues: Issue[] } {
   const issues: Issue[] = [];
-  const length = (name: string) => {
-    const read = parseLength(String(form.get(name) ?? ''), bare);
+  const length = (name: keyof Values) => {
+    const read = parseLength(values[name], bare);
     if (read.ok) return read.value;
     issues.push({ ...read.issues[0]!, path: `/${name}` });
     return 0;
   };
-  const rows = Number(form.get('rows'));
+  const rows = Number(values.rows);
   if (!Number.isInteger(rows))
     issues.push({ code: 'swatch.rows', path: '/rows', message: 'Rows are counted in whole numbers.' });
-  const width = String(form.get('widthMm') ?? '').trim();
   const swatch: Swatch = {
     patternId,
     cordId,
     rows,
     wovenMm: length('wovenMm'),
     workUsedMm: length('workUsedMm'),
-    ...(width ? { widthMm: length('widthMm') } : {}),
+    ...(values.widthMm.trim() ? { widthMm: length('widthMm') } : {}),
   };
   return issues.length > 0 ? { ok: false, issues } : { ok: true, value: swatch };
 }
