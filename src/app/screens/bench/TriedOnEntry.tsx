@@ -5,6 +5,7 @@ import { type Remedy, triedOn } from '../../../core/plan/triedOn.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { LengthField } from '../../ui/LengthField.tsx';
+import { Segments } from '../../ui/Segments.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
@@ -18,21 +19,16 @@ export default function TriedOnEntry() {
   const remedies = mm === undefined ? [] : triedOn(view.planned, view.plan, isLoose ? mm : -mm);
   return (
     <div className="mt-2 flex flex-col gap-3">
-      <div className="flex flex-wrap items-end gap-4">
-        <fieldset className="flex gap-1">
-          <legend className="font-medium text-sm">Closed, it is too</legend>
-          {[true, false].map((loose) => (
-            <button
-              key={String(loose)}
-              type="button"
-              aria-pressed={isLoose === loose}
-              onClick={() => setLoose(loose)}
-              className="rounded border border-ink-soft px-3 py-1.5 aria-pressed:border-mat aria-pressed:bg-mat aria-pressed:text-white"
-            >
-              {loose ? 'loose' : 'tight'}
-            </button>
-          ))}
-        </fieldset>
+      <div className="flex flex-wrap items-start gap-4">
+        <Segments
+          label="Closed, it is too"
+          value={isLoose}
+          onChange={setLoose}
+          choices={[
+            { value: true, name: 'loose' },
+            { value: false, name: 'tight' },
+          ]}
+        />
         <div className="w-56">
           <LengthField
             label="by how much, round the body"
