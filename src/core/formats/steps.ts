@@ -15,7 +15,9 @@ export function stepsText(design: Design, guide: Guide, system: UnitSystem): str
     }
     const lines = step.lines.map((l) => whyText(l, system));
     const isRow = step.picture?.kind === 'row';
-    const key = `${step.at?.band} ${step.at?.pass} ${lines.join(' ')}`;
+    // Rows that are told alike may go the other way: crossing by crossing they differ.
+    const crossings = (step.full ?? step.lines).map((l) => whyText(l, system));
+    const key = `${step.at?.band} ${step.at?.pass} ${crossings.join(' ')}`;
     const before = isRow ? told.get(key) : undefined;
     if (before !== undefined) {
       out.push(`[ ] ${step.title}: as row ${before}`);
@@ -42,6 +44,7 @@ export const stepsJson = (design: Design, guide: Guide) => ({
     phase: s.phase,
     title: s.title,
     lines: s.lines.map((l) => whyText(l)),
+    ...(s.full ? { full: s.full.map((l) => whyText(l)) } : {}),
     ...(s.look ? { look: whyText(s.look) } : {}),
     ...(s.at ? { band: s.at.band, pass: s.at.pass, row: s.at.row } : {}),
     ...(s.cautions ? { cautions: s.cautions.map((c) => c.text) } : {}),

@@ -5,6 +5,7 @@ import { CLOSURES } from '../../closures/index.ts';
 import { PRODUCTS } from '../../fit/products.ts';
 import type { Design } from '../../formats/design.gen.ts';
 import { parseDesign } from '../../formats/design.ts';
+import { stepsJson, stepsText } from '../../formats/steps.ts';
 import { WEAVES } from '../../patterns/index.ts';
 import { adapt, asProduct } from '../../plan/adapt.ts';
 import { LIBRARY_ONLY } from '../../plan/knowledge.ts';
@@ -19,6 +20,7 @@ import {
   startProgress,
   stepIndex,
 } from '../progress.ts';
+import { parseMove } from '../rows/words.ts';
 import { PHASES, type Step, USUAL_WAY, type WayOfWorking } from '../types.ts';
 import { workingEnds } from './ends.ts';
 import { inOwnMeasures } from './ownMeasures.ts';
@@ -419,5 +421,37 @@ describe('progress', () => {
     const three = collar.findIndex((s) => s.id === `row-${collar[ring]!.at!.row - 3}`);
     expect(comingUp(collar, three)).toEqual([{ inRows: 3, alert: 'D-ring' }]);
     expect(comingUp(collar, three - 1)).toEqual([]);
+  });
+});
+
+describe('rows as data and as text', () => {
+  const ropes = (id: string) => {
+    const { design } = example('pavel-first-band');
+    const next = adapt(design, { pattern: { id } }, LIBRARY_ONLY);
+    const made = plan(next);
+    if (!made.ok) throw new Error(made.issues[0]!.message);
+    const guide = guideFor(next, made.value, USUAL_WAY);
+    if (!guide.ok) throw new Error('guide');
+    return { design: next, guide: guide.value };
+  };
+
+  it('are short in their lines, and crossing by crossing in full, as the reader of moves reads them', () => {
+    const { design, guide } = ropes('solomon-bar');
+    const row = stepsJson(design, guide).steps.find((s) => s.id === 'row-3')!;
+    expect(row.lines[1]).toContain('behind both cores, up through');
+    for (const line of row.full!) expect(parseMove(line, { cores: 2 }).ok, line).toBe(true);
+    expect(row.full!.join(' ')).toContain('then under both cores');
+  });
+
+  it('that are told as a whole still show which rows are mirrored, and none begins from a side', () => {
+    const { design, guide } = ropes('cores-through-bar');
+    expect(guide.isSideless).toBe(true);
+    const text = stepsText(design, guide, 'metric');
+    const rows = text.split('\n').filter((line) => /^\[ \] Row \d+ of/.test(line));
+    expect(rows[2]).toMatch(/^\[ \] Row 3 of \d+: as row 1$/);
+    expect(rows[3]).toMatch(/^\[ \] Row 4 of \d+: as row 2$/);
+    const [one, two] = [1, 2].map((n) => guide.steps.find((s) => s.id === `row-${n}`)!);
+    expect(one!.lines).toEqual(two!.lines);
+    expect(one!.full).not.toEqual(two!.full);
   });
 });
