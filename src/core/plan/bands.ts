@@ -92,13 +92,7 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
       end: piece.end,
       firstRow,
       addons: mine,
-      marks: [
-        ...setUp.marks,
-        ...closingMarks(closed.closing, piece, index, pieces.length),
-        ...stopMark(closed, piece),
-        ...tryOnMark(closed, piece, firstRow),
-        ...mine.map(addonMark),
-      ],
+      marks: [...setUp.marks, ...marksOf(closed, index, firstRow), ...mine.map(addonMark)],
     });
   }
   return ok({
@@ -190,6 +184,17 @@ function sequence(
       splices: chosen.setUp.splices ?? [],
     },
   });
+}
+
+/** What a piece's closure and the way of fitting mark on it. */
+function marksOf(closed: ClosedDesign, index: number, firstRow: 'start' | 'end'): BandMark[] {
+  const { pieces } = closed.layout;
+  const piece = pieces[index]!;
+  return [
+    ...closingMarks(closed.closing, piece, index, pieces.length),
+    ...stopMark(closed, piece),
+    ...tryOnMark(closed, piece, firstRow),
+  ];
 }
 
 /** A folded cord's rows start where it turns, at the second bar. */
