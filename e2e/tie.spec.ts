@@ -98,7 +98,7 @@ test('a page killed in the middle is opened again at the same row, with what was
   await again.keyboard.press('w');
   await expect(again.getByLabel('Left of A, Sodium, end 1')).toHaveValue('70.0 cm');
   await again.getByRole('button', { name: 'Close' }).click();
-  // From the Bench and from the table it is gone on with, not begun anew.
+  // From the Bench and from the table the same piece is carried on, not a second one begun.
   await again.getByRole('link', { name: 'Bench' }).click();
   await expect(again.getByRole('button', { name: 'Continue tying' })).toBeVisible();
   await again.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Tie' }).click();

@@ -30,10 +30,13 @@ test('a band whose name nobody knows is found by its look, and compared with two
   await page.getByLabel('compare').nth(1).check();
   const side = page.getByRole('region', { name: 'Side by side' });
   await expect(side.getByRole('heading', { name: 'Mated snake, flat' })).toBeVisible();
-  const cord = side.getByText('cord in the weave').first().locator('xpath=following-sibling::dd');
+  const cord = side.getByTestId('figure-cord-in-the-weave').first();
   const before = await cord.textContent();
   await side.getByLabel('for a wrist of').fill('20 cm');
   await expect(cord).not.toHaveText(before!);
+  await cord.click();
+  await expect(page.getByText(/× the finished length .* all strands together/)).toBeVisible();
+  await page.keyboard.press('Escape');
   expect(await violations(page)).toEqual([]);
   await page.getByRole('searchbox', { name: 'Find a weave' }).fill('button');
   await select(page, 'What I see', 'any');
@@ -62,7 +65,9 @@ test('a weave tells what it takes, with a range, and how that is known', async (
   await expect(page.getByTestId('turntable').locator('canvas')).toBeVisible();
 });
 
-test('a swatch is refused when it cannot be, kept when it can, and the plan goes by it', async ({ page }) => {
+test('a swatch is refused when it cannot be, kept when it can, and the plan then uses its numbers', async ({
+  page,
+}) => {
   await openDemo(page);
   const rowsBefore = await page.getByTestId('dim-woven').textContent();
   await page.goto('/weaves/solomon-bar');

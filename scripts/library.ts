@@ -1,6 +1,6 @@
 /**
  * Solves every pattern of the library and writes the table that ships, and the centre lines, one file each. Rows
- * whose content is unchanged are kept. `--check ID…` solves anew and only compares.
+ * whose content is unchanged are kept. `--check ID…` solves again and only compares.
  */
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';

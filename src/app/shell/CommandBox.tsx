@@ -1,12 +1,4 @@
-import {
-  Combobox,
-  ComboboxInput,
-  ComboboxOption,
-  ComboboxOptions,
-  Dialog,
-  DialogBackdrop,
-  DialogPanel,
-} from '@headlessui/react';
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { findPattern, PATTERNS } from '../../core/patterns/index.ts';
@@ -16,6 +8,7 @@ import type { Bench } from '../state/bench.ts';
 import { useWorkshop } from '../state/knowledge.tsx';
 import { useLibrary } from '../state/library.ts';
 import { finds } from '../ui/find.ts';
+import { Sheet } from '../ui/Sheet.tsx';
 import { useUnits } from '../ui/units.tsx';
 import { type Command, girthIn } from './commands.ts';
 import { WORD_KEYS } from './keys.ts';
@@ -48,56 +41,51 @@ export default function CommandBox({ bench, onUnits, onClose }: Props) {
     : [];
   const found = [...setGirth, ...commands.filter((c) => finds(c, query))].slice(0, MOST_SHOWN);
   return (
-    <Dialog open onClose={onClose} aria-label="Find anything" className="relative z-50">
-      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
-      <div className="fixed inset-0 flex items-start justify-center p-4 pt-[12vh]">
-        <DialogPanel className="flex max-h-[70vh] w-full max-w-xl flex-col rounded-xl bg-card p-3 shadow-2xl">
-          <Combobox<Command | null>
-            value={null}
-            onChange={(command) => {
-              if (!command) return;
-              onClose();
-              // After the dialog is gone, so that what opens next can have the focus.
-              setTimeout(command.run);
-            }}
-            immediate
-          >
-            <ComboboxInput
-              autoFocus
-              aria-label="What do you want to do?"
-              placeholder="What do you want to do? A name, a place, or a size such as “wrist 17.5”"
-              className="rounded border border-ink-soft bg-white px-3 py-2 text-lg"
-              displayValue={() => query}
-              onChange={(e) => setQuery(e.target.value)}
-              autoComplete="off"
-            />
-            <ComboboxOptions
-              static
-              modal={false}
-              aria-label="Found"
-              className="mt-2 overflow-y-auto empty:hidden"
+    <Sheet title="Find anything" place="box" isTitleHidden close="none" onClose={onClose}>
+      <Combobox<Command | null>
+        value={null}
+        onChange={(command) => {
+          if (!command) return;
+          onClose();
+          // After the dialog is gone, so that what opens next can have the focus.
+          setTimeout(command.run);
+        }}
+        immediate
+      >
+        <ComboboxInput
+          autoFocus
+          aria-label="What do you want to do?"
+          placeholder="What do you want to do? A name, a place, or a size such as “wrist 17.5”"
+          className="rounded border border-ink-soft bg-white px-3 py-2 text-lg"
+          displayValue={() => query}
+          onChange={(e) => setQuery(e.target.value)}
+          autoComplete="off"
+        />
+        <ComboboxOptions
+          static
+          modal={false}
+          aria-label="Found"
+          className="mt-2 overflow-y-auto empty:hidden"
+        >
+          {found.map((c) => (
+            <ComboboxOption
+              key={c.id}
+              value={c}
+              className="flex cursor-pointer items-baseline gap-3 rounded px-3 py-1.5 data-focus:bg-amber-pale"
             >
-              {found.map((c) => (
-                <ComboboxOption
-                  key={c.id}
-                  value={c}
-                  className="flex cursor-pointer items-baseline gap-3 rounded px-3 py-1.5 data-focus:bg-amber-pale"
-                >
-                  <span className="grow">{c.name}</span>
-                  <span className="text-ink-soft text-sm">{c.group}</span>
-                  {c.key && <kbd className="figure rounded border border-rule px-1.5 text-sm">{c.key}</kbd>}
-                </ComboboxOption>
-              ))}
-            </ComboboxOptions>
-            {found.length === 0 && (
-              <p className="px-3 py-2">
-                Nothing is called that. Try another word, or a size such as “wrist 17.5”.
-              </p>
-            )}
-          </Combobox>
-        </DialogPanel>
-      </div>
-    </Dialog>
+              <span className="grow">{c.name}</span>
+              <span className="text-ink-soft text-sm">{c.group}</span>
+              {c.key && <kbd className="figure rounded border border-rule px-1.5 text-sm">{c.key}</kbd>}
+            </ComboboxOption>
+          ))}
+        </ComboboxOptions>
+        {found.length === 0 && (
+          <p className="px-3 py-2">
+            Nothing is called that. Try another word, or a size such as “wrist 17.5”.
+          </p>
+        )}
+      </Combobox>
+    </Sheet>
   );
 }
 

@@ -1,6 +1,5 @@
-import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { Copy, Download, FileUp, Plus, Trash2 } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { findColour } from '../../core/colour/palette.ts';
 import { readDesign } from '../../core/formats/design.ts';
@@ -11,6 +10,8 @@ import { download, storedFile } from '../export/download.ts';
 import { designPath } from '../paths.ts';
 import { useLibrary } from '../state/library.ts';
 import { Button } from '../ui/Button.tsx';
+import { FilePicker } from '../ui/FilePicker.tsx';
+import { Sheet } from '../ui/Sheet.tsx';
 import { Swatch } from '../ui/Swatch.tsx';
 import { useLength } from '../ui/units.tsx';
 
@@ -24,106 +25,93 @@ export default function DesignsDrawer({ currentId, onClose }: Props) {
   const library = useLibrary();
   const [problems, setProblems] = useState<{ file: string; issues: readonly Issue[] }>();
   const [removed, setRemoved] = useState<DesignRecord>();
-  const input = useRef<HTMLInputElement>(null);
 
-  async function bringIn(file: File | undefined) {
-    if (!file) return;
+  async function bringIn(file: File) {
     const read = await library.importFile(file);
     setProblems(read.ok ? undefined : { file: file.name, issues: read.issues });
     if (read.ok) onClose();
   }
 
   return (
-    <Dialog open onClose={onClose} className="relative z-50">
-      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
-      <div className="fixed inset-0 flex justify-end">
-        <DialogPanel className="flex h-full w-full max-w-md flex-col gap-3 overflow-y-auto bg-card p-5 shadow-2xl">
-          <DialogTitle className="font-bold font-title text-2xl">Designs</DialogTitle>
-          <div className="flex gap-2">
-            <Button
-              look="next"
-              onClick={async () => {
-                await library.create();
-                onClose();
-              }}
-            >
-              <Plus size={18} aria-hidden /> New
-            </Button>
-            <Button onClick={() => input.current?.click()}>
+    <Sheet title="Designs" place="side" close="none" onClose={onClose}>
+      <div className="flex gap-2">
+        <Button
+          look="next"
+          onClick={async () => {
+            await library.create();
+            onClose();
+          }}
+        >
+          <Plus size={18} aria-hidden /> New
+        </Button>
+        <FilePicker
+          label={
+            <>
               <FileUp size={18} aria-hidden /> Import
-            </Button>
-            <input
-              ref={input}
-              type="file"
-              accept=".json,application/json"
-              className="sr-only"
-              tabIndex={-1}
-              aria-label="Import a design file"
-              onChange={(e) => {
-                void bringIn(e.target.files?.[0]);
-                e.target.value = '';
-              }}
-            />
-          </div>
-          {problems && (
-            <div role="alert" className="rounded-lg border border-bad bg-bad-pale px-3 py-2 text-bad text-sm">
-              <p className="font-semibold">“{problems.file}” was not imported; nothing was changed.</p>
-              <ul className="mt-1 list-disc pl-4">
-                {problems.issues.map((issue) => (
-                  <li key={issue.path + issue.message}>
-                    {issue.path && <code className="figure">{issue.path}</code>} {issue.message}
-                  </li>
-                ))}
-              </ul>
-            </div>
-          )}
-          {library.records.length === 0 && !removed ? (
-            <p className="text-ink-soft">No designs yet.</p>
-          ) : (
-            <ul className="divide-y divide-rule">
-              {removed && (
-                <li className="flex items-center justify-between gap-2 py-2">
-                  “{removed.name}” was deleted.
-                  <Button
-                    look="next"
-                    onClick={async () => {
-                      await library.restore([removed]);
-                      setRemoved(undefined);
-                    }}
-                  >
-                    Undo
-                  </Button>
-                </li>
-              )}
-              {library.records.map((record) => (
-                <DesignLine
-                  key={record.id}
-                  record={record}
-                  isCurrent={record.id === currentId}
-                  onOpen={onClose}
-                  onDelete={async () => setRemoved(await library.remove(record, record.id === currentId))}
-                />
-              ))}
-            </ul>
-          )}
-          <div className="mt-auto flex flex-wrap gap-2 border-rule border-t pt-3">
-            <Button onClick={library.loadDemo}>Load the demo</Button>
-            <Button
-              disabled={library.records.length === 0}
-              onClick={async () => {
-                await library.clear();
-                onClose();
-              }}
-            >
-              Clear all
-            </Button>
-            <Button look="quiet" className="ml-auto" onClick={onClose}>
-              Close
-            </Button>
-          </div>
-        </DialogPanel>
+            </>
+          }
+          accept=".json,application/json"
+          name="Import a design file"
+          onFile={(file) => void bringIn(file)}
+        />
       </div>
-    </Dialog>
+      {problems && (
+        <div role="alert" className="rounded-lg border border-bad bg-bad-pale px-3 py-2 text-bad text-sm">
+          <p className="font-semibold">“{problems.file}” was not imported; nothing was changed.</p>
+          <ul className="mt-1 list-disc pl-4">
+            {problems.issues.map((issue) => (
+              <li key={issue.path + issue.message}>
+                {issue.path && <code className="figure">{issue.path}</code>} {issue.message}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {library.records.length === 0 && !removed ? (
+        <p className="text-ink-soft">No designs yet.</p>
+      ) : (
+        <ul className="divide-y divide-rule">
+          {removed && (
+            <li className="flex items-center justify-between gap-2 py-2">
+              “{removed.name}” was deleted.
+              <Button
+                look="next"
+                onClick={async () => {
+                  await library.restore([removed]);
+                  setRemoved(undefined);
+                }}
+              >
+                Undo
+              </Button>
+            </li>
+          )}
+          {library.records.map((record) => (
+            <DesignLine
+              key={record.id}
+              record={record}
+              isCurrent={record.id === currentId}
+              onOpen={onClose}
+              onDelete={async () => setRemoved(await library.remove(record, record.id === currentId))}
+            />
+          ))}
+        </ul>
+      )}
+      <div className="mt-auto flex flex-wrap gap-2 border-rule border-t pt-3">
+        <Button onClick={library.loadDemo}>Load the demo</Button>
+        <Button
+          disabled={library.records.length === 0}
+          onClick={async () => {
+            await library.clear();
+            onClose();
+          }}
+        >
+          Clear all
+        </Button>
+        <Button look="quiet" className="ml-auto" onClick={onClose}>
+          Close
+        </Button>
+      </div>
+    </Sheet>
   );
 }
 

@@ -1,5 +1,4 @@
-import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
-import { Button } from '../ui/Button.tsx';
+import { Sheet } from '../ui/Sheet.tsx';
 import { OTHER_KEYS, WORD_KEYS } from './keys.ts';
 
 const KEYS: readonly (readonly [string, string])[] = [
@@ -10,26 +9,15 @@ const KEYS: readonly (readonly [string, string])[] = [
 /** Every key of the Bench. */
 export default function KeySheet({ onClose }: { readonly onClose: () => void }) {
   return (
-    <Dialog open onClose={onClose} className="relative z-50">
-      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
-      <div className="fixed inset-0 flex items-center justify-center p-4">
-        <DialogPanel className="max-h-full w-full max-w-md overflow-y-auto rounded-xl bg-card p-5 shadow-2xl">
-          <DialogTitle className="font-bold font-title text-xl">Keys</DialogTitle>
-          <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5">
-            {KEYS.map(([key, what]) => (
-              <div key={key} className="contents">
-                <dt className="figure font-semibold">{key}</dt>
-                <dd>{what}</dd>
-              </div>
-            ))}
-          </dl>
-          <div className="mt-4 flex justify-end">
-            <Button look="quiet" onClick={onClose}>
-              Close
-            </Button>
+    <Sheet title="Keys" onClose={onClose}>
+      <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5">
+        {KEYS.map(([key, what]) => (
+          <div key={key} className="contents">
+            <dt className="figure font-semibold">{key}</dt>
+            <dd>{what}</dd>
           </div>
-        </DialogPanel>
-      </div>
-    </Dialog>
+        ))}
+      </dl>
+    </Sheet>
   );
 }

@@ -285,7 +285,9 @@ describe('a piece on the table', () => {
       parts.at(-2)!.lengthMm +
       parts.filter((p) => p.what === 'tail').at(-1)!.lengthMm;
     expect(make.leftovers[0]!.plannedMm).toBeCloseTo(spare, 6);
+    await appendUnsaved(db, id, 1, {}, Date.now());
     await finishPiece(db, id, make);
+    expect(await db.use((c) => c.getAll('unsaved'))).toEqual([]);
     expect(await listPieces(db)).toEqual([]);
     expect((await listMakes(db)).map((m) => m.id)).toEqual(['m1']);
     expect(await getPiece(db, id)).toBeUndefined();
@@ -301,14 +303,16 @@ describe('a piece on the table', () => {
     expect(readMake(null)).toMatchObject({ issues: [{ code: 'file.foreign' }] });
   });
 
-  it('taken off the table its journal goes, too', async () => {
+  it('taken off the table its journal goes, and what was not saved yet, too', async () => {
     const id = await begun();
     const piece = await opened(id);
     piece.dispatch({ type: 'go', to: 'row-2', now: Date.now() });
     await settle();
     piece.close();
+    await appendUnsaved(db, id, 1, {}, Date.now());
     await removePiece(db, id);
     expect(await getPiece(db, id)).toBeUndefined();
+    expect(await db.use((c) => c.getAll('unsaved'))).toEqual([]);
     expect([...kept.keys()]).toEqual([]);
   });
 });

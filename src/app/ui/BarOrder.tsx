@@ -2,12 +2,11 @@ import { useMemo } from 'react';
 import { barOrder } from '../../core/colour/barOrder.ts';
 import { cordLetter } from '../../core/colour/palette.ts';
 import { beamScene } from '../../core/drawing/beam.ts';
-import { PER_MM } from '../../core/drawing/shape.ts';
 import type { Design } from '../../core/formats/design.ts';
 import { strandsOf } from '../../core/plan/strands.ts';
 import type { Plan } from '../../core/plan/types.ts';
 import { usePictures } from '../state/knowledge.tsx';
-import { Shapes } from './Shapes.tsx';
+import { SceneView } from './SceneView.tsx';
 import { Swatch } from './Swatch.tsx';
 
 /** How much of the band is shown beside the bar, in mm. */
@@ -40,16 +39,12 @@ export default function BarOrder({
   return (
     <section aria-label="Order on the bar">
       {!tall && <h2 className="font-bold font-title text-xl">On the bar</h2>}
-      <svg
+      <SceneView
+        scene={scene}
+        part={{ minX: from, widthMm: (tall ? 2 : 1) * SHOWN_MM + 8 }}
         className={`mt-1 block w-full rounded bg-mat ${tall ? 'h-64' : 'h-28'}`}
-        viewBox={`${from} ${scene.minY} ${(tall ? 2 : 1) * SHOWN_MM + 8} ${scene.heightMm}`}
         preserveAspectRatio={tall ? 'xMidYMid meet' : 'xMidYMid slice'}
-        aria-hidden="true"
-      >
-        <g transform={`scale(${1 / PER_MM})`}>
-          <Shapes shapes={scene.shapes} />
-        </g>
-      </svg>
+      />
       <p className={`mt-2 ${tall ? 'text-white' : 'text-ink-soft text-sm'}`}>
         {isHanging ? 'As it hangs, left to right' : 'Left to right'}, as row 1 begins; ringed ones are over.
       </p>

@@ -1,9 +1,8 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { beamScene } from '../../core/drawing/beam.ts';
-import { PER_MM } from '../../core/drawing/shape.ts';
 import type { Plan } from '../../core/plan/types.ts';
 import { usePictures } from '../state/knowledge.tsx';
-import { Shapes } from './Shapes.tsx';
+import { SceneView } from './SceneView.tsx';
 
 interface Props {
   readonly plan: Plan;
@@ -51,16 +50,7 @@ export function ClosurePicture({ plan, patternId, className = 'h-10' }: Props) {
     >
       {scene &&
         ends.map(({ key, x, widthMm }) => (
-          <svg
-            key={key}
-            aria-hidden="true"
-            className="h-full min-w-0"
-            viewBox={`${x} ${scene.minY} ${widthMm} ${scene.heightMm}`}
-          >
-            <g transform={`scale(${1 / PER_MM})`}>
-              <Shapes shapes={scene.shapes} />
-            </g>
-          </svg>
+          <SceneView key={key} scene={scene} part={{ minX: x, widthMm }} className="h-full min-w-0" />
         ))}
     </span>
   );

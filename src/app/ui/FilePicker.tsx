@@ -1,17 +1,22 @@
+import type { ReactNode } from 'react';
+
 interface Props {
-  readonly label: string;
+  readonly label: ReactNode;
+  /** For those who cannot see what it belongs to. */
+  readonly name?: string;
   /** Kinds of files, as a browser's file dialogue names them. */
   readonly accept: string;
   readonly onFile: (file: File) => void;
 }
 
 /** A button that takes one file; the same file can be taken again. */
-export function FilePicker({ label, accept, onFile }: Props) {
+export function FilePicker({ label, name, accept, onFile }: Props) {
   return (
-    <label className="cursor-pointer self-start rounded-md border border-ink-soft px-3 py-1.5 text-[15px] focus-within:outline-2 hover:bg-rule/50">
+    <label className="inline-flex cursor-pointer items-center gap-2 self-start rounded-md border border-ink-soft px-3 py-1.5 text-[15px] focus-within:outline-2 hover:bg-rule/50">
       {label}
       <input
         type="file"
+        aria-label={name}
         accept={accept}
         className="sr-only"
         onChange={(e) => {

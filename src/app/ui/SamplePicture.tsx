@@ -1,9 +1,8 @@
 import { useMemo } from 'react';
 import type { View } from '../../core/drawing/paint.ts';
 import { sampleScene } from '../../core/drawing/sample.ts';
-import { PER_MM } from '../../core/drawing/shape.ts';
 import type { SolvedWeave } from '../../core/patterns/types.ts';
-import { Shapes } from './Shapes.tsx';
+import { SceneView } from './SceneView.tsx';
 
 interface Props {
   readonly solved: SolvedWeave;
@@ -23,17 +22,12 @@ export function SamplePicture({ solved, view, label, lengthD = 14, scale, classN
   const scene = useMemo(() => sampleScene(solved, view, lengthD, DIAMETER_MM), [solved, view, lengthD]);
   const px = scale / DIAMETER_MM;
   return (
-    <svg
-      role="img"
-      aria-label={label}
+    <SceneView
+      scene={scene}
+      label={label}
       className={className}
       width={scene.widthMm * px}
       height={scene.heightMm * px}
-      viewBox={`${scene.minX} ${scene.minY} ${scene.widthMm} ${scene.heightMm}`}
-    >
-      <g transform={`scale(${1 / PER_MM})`}>
-        <Shapes shapes={scene.shapes} />
-      </g>
-    </svg>
+    />
   );
 }

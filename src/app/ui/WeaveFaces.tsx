@@ -1,9 +1,8 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { CordColour } from '../../core/colour/palette.ts';
 import { arrangedScene } from '../../core/drawing/arranged.ts';
-import { PER_MM } from '../../core/drawing/shape.ts';
 import { useWeave } from '../state/knowledge.tsx';
-import { Shapes } from './Shapes.tsx';
+import { SceneView } from './SceneView.tsx';
 
 interface Props {
   readonly id: string;
@@ -40,16 +39,7 @@ export function WeaveFaces({ id, colours, strands }: Props) {
       className="flex h-14 items-center justify-center gap-2 rounded bg-mat p-1"
     >
       {faces.map(({ view, scene }) => (
-        <svg
-          key={view}
-          aria-hidden="true"
-          viewBox={`${scene.minX} ${scene.minY} ${scene.widthMm} ${scene.heightMm}`}
-          className="h-full max-w-[48%]"
-        >
-          <g transform={`scale(${1 / PER_MM})`}>
-            <Shapes shapes={scene.shapes} />
-          </g>
-        </svg>
+        <SceneView key={view} scene={scene} className="h-full max-w-[48%]" />
       ))}
     </span>
   );

@@ -34,6 +34,27 @@ describe('faces', () => {
     },
   );
 
+  it('count a strand pressed flat as wide as it is: two straight cords side by side', async () => {
+    const like = await weave('solomon-bar');
+    const straight = (x: number) => Array.from({ length: 40 }, (_, i) => [x, i * 0.05, 0]).flat();
+    const pressed = (thinner: readonly number[]) => Array.from({ length: 40 }, () => thinner).flat();
+    const strand = { role: 'core', periods: 1, radiusD: 0.5, lengthD: 2 } as const;
+    const two = (thinner: readonly number[]): SolvedWeave => ({
+      ...like,
+      periodD: 2,
+      widthD: 4,
+      strands: [
+        { ...strand, name: 'C1' },
+        { ...strand, name: 'C2' },
+      ],
+      points: [straight(-1), straight(1)],
+      flat: [pressed(thinner), pressed([0, 0, 0])],
+    });
+    // Half as wide again as the round one, or two thirds of it: 1.5 of 2.5, and 2/3 of 5/3.
+    expect(faceShares(two([0, 0, Math.log(1.5)]), 'front').shares.C1).toBeCloseTo(0.6, 1.5);
+    expect(faceShares(two([Math.log(1.5), 0, 0]), 'front').shares.C1).toBeCloseTo(0.4, 1.5);
+  });
+
   it('are alike from front and back where the weave is', async () => {
     for (const id of ['ladder-3', 'fishtail', 'flat-braid-3']) {
       const solved = await weave(id);

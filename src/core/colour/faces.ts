@@ -66,11 +66,11 @@ function rasterize(solved: SolvedWeave, face: Face): Raster {
       const turns = j === 0 ? strand.periods * solved.periodD : 0;
       const [from, to] = [seen(p, 3 * i), seen(p, 3 * j)];
       const along: Point = [to[0] - from[0], to[1] - from[1] + turns, to[2] - from[2]];
-      const bead = beadOf(strand.radiusD, along, flats ? seen(flats, 3 * i) : [0, 0, 0]);
+      const body = bodyOf(strand.radiusD, along, flats ? seen(flats, 3 * i) : [0, 0, 0]);
       const steps = 3;
       for (let k = 0; k < steps; k++) {
         const at = (c: 0 | 1 | 2) => from[c] + (along[c] * k) / steps;
-        stamp(raster, s, (at(0) + half) * FINE, at(1) * FINE, at(2), bead);
+        stamp(raster, s, (at(0) + half) * FINE, at(1) * FINE, at(2), body);
       }
     }
   });
@@ -78,7 +78,7 @@ function rasterize(solved: SolvedWeave, face: Face): Raster {
 }
 
 /** A body with the cord's section about one of its points: x across the face, y along the piece, z towards the eye. */
-interface Bead {
+interface Body {
   /** Half extents of its box, in diameters. */
   readonly reachX: number;
   readonly reachY: number;
@@ -87,7 +87,7 @@ interface Bead {
 }
 
 /** A ball of radius r about a strand that runs `along`, pressed flat as `thinner` says (see cord/section.ts). */
-function beadOf(r: number, along: Point, thinner: Point): Bead {
+function bodyOf(r: number, along: Point, thinner: Point): Body {
   const flat = Math.hypot(...thinner);
   const length = Math.hypot(...along);
   const ball = 1 / (r * r);
@@ -106,17 +106,17 @@ function beadOf(r: number, along: Point, thinner: Point): Bead {
   };
 }
 
-/** Presses a bead into the height map; y wraps round the period. */
+/** Presses a body into the height map; y wraps round the period. */
 function stamp(
   { top, height, columns, rows }: Raster & { readonly height: Float64Array },
   s: number,
   cx: number,
   cy: number,
   z: number,
-  bead: Bead,
+  body: Body,
 ) {
-  const [xx, yy, zz, xy, xz, yz] = bead.form;
-  const [reachX, reachY] = [Math.ceil(bead.reachX * FINE), Math.ceil(bead.reachY * FINE)];
+  const [xx, yy, zz, xy, xz, yz] = body.form;
+  const [reachX, reachY] = [Math.ceil(body.reachX * FINE), Math.ceil(body.reachY * FINE)];
   for (let y = Math.floor(cy) - reachY; y <= Math.floor(cy) + reachY; y++) {
     const row = ((y % rows) + rows) % rows;
     const dy = (y + 0.5 - cy) / FINE;

@@ -122,6 +122,32 @@ describe.each(CLOSURES.map((c) => c.id))('%s', (kind) => {
   });
 });
 
+describe('working ends', () => {
+  it.each(['folded', 'separate'] as const)(
+    'of a %s bar never stop in the open: another piece of the cord takes on',
+    async (style) => {
+      const cords = style === 'folded' ? [{ colour: 'ember' }] : BASE.cords;
+      const made = plan({ ...BASE, setup: { style }, cords });
+      if (!made.ok) throw new Error(made.issues[0]!.message);
+      const pictures: Pictures = { weave: (await loadWeave('solomon-bar'))!, knots: new Map() };
+      const tubes = pieceTubes(made.value, pictures, 0);
+      const tips = tubes.map((t) => [t.points.slice(0, 3), t.points.slice(-3)] as const);
+      const apart = (a: Float64Array, b: Float64Array) => Math.hypot(...a.map((v, k) => v - b[k]!));
+      const weave = tubes.filter((t) => t.role !== 'core' && t.points.length > 300);
+      expect(weave.length).toBeGreaterThan(1);
+      for (const tube of weave) {
+        const mine = tubes.indexOf(tube);
+        for (const tip of tips[mine]!) {
+          const nearest = Math.min(
+            ...tips.flatMap((other, i) => (i === mine ? [] : other.map((p) => apart(tip, p)))),
+          );
+          expect(nearest, `${tube.strand} at ${tip[1]}`).toBeLessThan(0.1);
+        }
+      }
+    },
+  );
+});
+
 describe('a knot at an end', () => {
   it('starts where its mark says, and is as long as the table says', async () => {
     const { plan: p, pictures } = await drawn('knot-loop');

@@ -1,7 +1,7 @@
 import type { BandEnd, EndShape } from '../closures/types.ts';
 import type { Point } from '../weave/types.ts';
 import { knotTubes, moveTube } from './knots.ts';
-import { endsOf, firstOf, type JoinContext, lastOf } from './laneEnds.ts';
+import { firstOf, type JoinContext, laneEndsOf, lastOf } from './laneEnds.ts';
 import type { Pictures } from './pictures.ts';
 import { bandTubes, smoothTube, type Tube } from './tubes.ts';
 
@@ -13,7 +13,7 @@ const LEAD = 0.6;
 
 /** Loops, running ends and their knots, beyond the weave: at the start outwards is −, at the end +. */
 export function cordEndTubes(c: JoinContext, pictures: Pictures): Tube[] {
-  const { starts, ends } = endsOf(c);
+  const { starts, ends } = laneEndsOf(c);
   return [...endTubes(c, c.start, starts, -1, pictures), ...endTubes(c, c.end, ends, 1, pictures)];
 }
 

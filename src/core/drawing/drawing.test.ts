@@ -205,6 +205,18 @@ describe('paint', () => {
     expect(points(outline)[1]![0] - points(outline)[0]![0]).toBeGreaterThan(20);
   });
 
+  it('draws a cord that is pressed flat wider where its broad side is seen, thinner on its edge', () => {
+    // A quarter wider than round across x, a fifth thinner towards the front (z).
+    const flat = Float64Array.from(Array.from({ length: 21 }, () => [0, 0, Math.log(1.25)]).flat());
+    const width = (view: 'front' | 'back' | 'edge') =>
+      paintTubes([{ ...straight(0, 'one', 0, true), flat }], colours, view).shapes.find(
+        (s) => s.part === 'outline',
+      )!.width!;
+    expect(width('front') / 2).toBeCloseTo(1.25, 1.3);
+    expect(width('back')).toBe(width('front'));
+    expect(width('edge') / 2).toBeCloseTo(0.8, 1.3);
+  });
+
   it('runs flecks and stripes along the cord’s own length', () => {
     const plain = paintTubes([straight(0, 'one', 0, true)], [findColour('ember')!], 'front').shapes.length;
     for (const id of ['comet', 'meridian']) {

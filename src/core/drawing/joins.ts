@@ -1,13 +1,13 @@
 import type { BandEnd } from '../closures/types.ts';
 import { inPairs } from '../plan/setups/context.ts';
 import type { Point } from '../weave/types.ts';
-import { endsOf, firstOf, type JoinContext, lastOf } from './laneEnds.ts';
+import { firstOf, type JoinContext, laneEndsOf, lastOf } from './laneEnds.ts';
 import { smoothTube, type Tube } from './tubes.ts';
 import { tuckTubes } from './tucks.ts';
 
 /** The cord between weave and bars: hitches on the first, turns round the second or hitches on it; folds without bars. */
 export function joinTubes(c: JoinContext): Tube[] {
-  const { starts, ends, workEnds, workStarts } = endsOf(c);
+  const { starts, ends, workEnds, workStarts } = laneEndsOf(c);
   const out: Tube[] = [];
   if (c.tubes.some((t) => t.role === 'core')) out.push(...tuckTubes(c, { workStarts, workEnds }));
   if (c.start.kind === 'bar') {

@@ -29,7 +29,7 @@ export interface LaneEnds {
   readonly workStarts: readonly Tube[];
 }
 
-export function endsOf({ tubes, isSideBySide }: Pick<JoinContext, 'tubes' | 'isSideBySide'>): LaneEnds {
+export function laneEndsOf({ tubes, isSideBySide }: Pick<JoinContext, 'tubes' | 'isSideBySide'>): LaneEnds {
   const lane = (t: Tube) => `${t.strand}/${t.lane}`;
   const isFirst = (t: Tube, i: number, all: readonly Tube[]) =>
     all.findIndex((u) => lane(u) === lane(t)) === i;

@@ -5,7 +5,7 @@ import type { ClosedDesign } from './close.ts';
 import { rowsIn } from './layout.ts';
 import type { Plan } from './types.ts';
 
-/** A foot of cord for each inch of Solomon bar, as makers say: twelve for one, all strands together. */
+/** A foot of cord per inch of Solomon bar, as makers say: twelve for one, all strands together. */
 const RULE_OF_THUMB = 12;
 
 type Base = Omit<Plan, 'figures' | 'more' | 'checks'>;
@@ -87,7 +87,7 @@ export function figures(
     ruleOfThumb: mm(
       'rule of thumb',
       thumbMm,
-      why`a foot of cord for each inch, the rule of thumb for a Solomon bar, whatever the weave: woven ${len(base.wovenLengthMm)} × 12 = ${len(thumbMm)}; this plan cuts ${len(totalMm)}`,
+      why`the rule of thumb for a Solomon bar, a foot of cord per inch, whatever the weave: woven ${len(base.wovenLengthMm)} × 12 = ${len(thumbMm)}; this plan cuts ${len(totalMm)}`,
     ),
   };
 }

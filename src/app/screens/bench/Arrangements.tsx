@@ -2,14 +2,14 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Arrangement, Gallery } from '../../../core/colour/arrangements.ts';
 import { type GalleryOrder, inOrder, orderKey } from '../../../core/colour/order.ts';
 import { type CordColour, cordLetter, findColour } from '../../../core/colour/palette.ts';
-import { PER_MM, type Scene } from '../../../core/drawing/shape.ts';
+import type { Scene } from '../../../core/drawing/shape.ts';
 import { strandsOf, withStrands } from '../../../core/plan/strands.ts';
 import { plural } from '../../../core/words.ts';
 import { type OpenGallery, openGallery } from '../../../workers/outside/gallery.ts';
 import type { GalleryAsk } from '../../../workers/protocol.ts';
 import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
+import { SceneView } from '../../ui/SceneView.tsx';
 import { Select, type SelectChoice } from '../../ui/Select.tsx';
-import { Shapes } from '../../ui/Shapes.tsx';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useBench } from './BenchContext.tsx';
 
@@ -129,19 +129,9 @@ export default function Arrangements() {
   );
 }
 
-function Face({ scene }: { readonly scene: Scene }) {
-  return (
-    <svg
-      viewBox={`${scene.minX} ${scene.minY} ${scene.widthMm} ${scene.heightMm}`}
-      className="block max-h-16 w-full"
-      aria-hidden="true"
-    >
-      <g transform={`scale(${1 / PER_MM})`}>
-        <Shapes shapes={scene.shapes} />
-      </g>
-    </svg>
-  );
-}
+const Face = ({ scene }: { readonly scene: Scene }) => (
+  <SceneView scene={scene} className="block max-h-16 w-full" />
+);
 
 const letters = (item: Arrangement, gallery: Gallery): string =>
   gallery.lanes

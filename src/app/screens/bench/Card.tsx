@@ -1,16 +1,17 @@
-import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { ChevronDown, CircleAlert, CircleCheck, Download, Info, Printer } from 'lucide-react';
 import { Suspense } from 'react';
 import { FIBRE_MELTS, findCord } from '../../../core/cord/cords.ts';
 import { adapt } from '../../../core/plan/adapt.ts';
-import type { Check, Figure } from '../../../core/plan/check.ts';
+import type { Check } from '../../../core/plan/check.ts';
 import { plural } from '../../../core/words.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { Disclosed } from '../../ui/Disclosed.tsx';
+import { FigureLine } from '../../ui/FigureLine.tsx';
 import { lazily } from '../../ui/lazily.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
+import { WhyText } from '../../ui/WhyNumber.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
 import { LessSpare } from './LessSpare.tsx';
 import { StartTying } from './StartTying.tsx';
@@ -84,18 +85,18 @@ export function Card({ onExport }: Props) {
       <Passed checks={passed} />
       <h2 className="font-bold font-title text-xl">Piece</h2>
       <dl className="-mt-1 grid grid-cols-[1fr_auto] gap-x-3 gap-y-1">
-        <Row figure={plan.figures.innerGirth} />
-        <Row figure={plan.figures.slack} />
-        <Row figure={plan.figures.width} kind="small" />
-        <Row figure={plan.figures.thickness} kind="small" />
-        <Row figure={plan.figures.rowHeight} kind="small" />
-        <Row figure={plan.figures.hardware} kind="small" />
+        <FigureLine figure={plan.figures.innerGirth} />
+        <FigureLine figure={plan.figures.slack} />
+        <FigureLine figure={plan.figures.width} kind="small" />
+        <FigureLine figure={plan.figures.thickness} kind="small" />
+        <FigureLine figure={plan.figures.rowHeight} kind="small" />
+        <FigureLine figure={plan.figures.hardware} kind="small" />
         {plan.more.map((f) => (
-          <Row key={f.label} figure={f} kind={f.value < 100 ? 'small' : 'body'} />
+          <FigureLine key={f.label} figure={f} kind={f.value < 100 ? 'small' : 'body'} />
         ))}
-        <Row figure={plan.figures.jig} />
-        <Row figure={plan.figures.minutes} />
-        <Row figure={plan.figures.weight} />
+        <FigureLine figure={plan.figures.jig} />
+        <FigureLine figure={plan.figures.minutes} />
+        <FigureLine figure={plan.figures.weight} />
       </dl>
       <div className="mt-1 grid grid-cols-2 gap-2">
         <Button onClick={() => window.print()}>
@@ -113,24 +114,28 @@ export function Card({ onExport }: Props) {
 function Passed({ checks }: { readonly checks: readonly Check[] }) {
   if (checks.length === 0) return null;
   return (
-    <Disclosure as="div">
-      <DisclosureButton className="group flex items-center gap-2 rounded px-1 text-left hover:bg-rule/60">
-        <CircleCheck className="shrink-0 text-good" size={18} aria-hidden />
-        <span className="font-semibold">
-          {checks.length} {plural(checks.length, 'check')} passed
-        </span>
-        <ChevronDown
-          className="text-ink-soft transition-transform group-data-open:rotate-180"
-          size={16}
-          aria-hidden
-        />
-      </DisclosureButton>
-      <DisclosurePanel as="ul" className="mt-1.5 flex flex-col gap-1.5 text-[15px]">
+    <Disclosed
+      labelClass="group flex items-center gap-2 rounded px-1 text-left hover:bg-rule/60"
+      label={
+        <>
+          <CircleCheck className="shrink-0 text-good" size={18} aria-hidden />
+          <span className="font-semibold">
+            {checks.length} {plural(checks.length, 'check')} passed
+          </span>
+          <ChevronDown
+            className="text-ink-soft transition-transform group-data-open:rotate-180"
+            size={16}
+            aria-hidden
+          />
+        </>
+      }
+    >
+      <ul className="mt-1.5 flex flex-col gap-1.5 text-[15px]">
         {checks.map((check) => (
           <CheckLine key={check.id} check={check} />
         ))}
-      </DisclosurePanel>
-    </Disclosure>
+      </ul>
+    </Disclosed>
   );
 }
 
@@ -159,37 +164,5 @@ function CheckLine({ check }: { readonly check: Check }) {
         )}
       </span>
     </li>
-  );
-}
-
-export function Row({
-  figure,
-  kind = 'body',
-}: {
-  readonly figure: Figure;
-  readonly kind?: 'body' | 'small';
-}) {
-  const show = useLength();
-  const value =
-    figure.unit === 'g'
-      ? `${figure.value.toFixed(0)} g`
-      : figure.unit === 'min'
-        ? `${Math.round(figure.value)} min`
-        : figure.unit === 'rows'
-          ? String(figure.value)
-          : show(figure.value, { kind });
-  return (
-    <>
-      <dt>{figure.label}</dt>
-      <dd className="text-right">
-        <WhyNumber
-          label={figure.label}
-          value={value}
-          why={figure.why}
-          className="font-semibold"
-          testId={`figure-${figure.label.replaceAll(' ', '-')}`}
-        />
-      </dd>
-    </>
   );
 }

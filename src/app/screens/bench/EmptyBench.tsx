@@ -1,12 +1,11 @@
 import { useMemo } from 'react';
 import { beamScene } from '../../../core/drawing/beam.ts';
-import { PER_MM } from '../../../core/drawing/shape.ts';
 import { plan } from '../../../core/plan/plan.ts';
 import { usePictures } from '../../state/knowledge.tsx';
 import { useLibrary } from '../../state/library.ts';
 import { newDesign } from '../../state/newDesign.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Shapes } from '../../ui/Shapes.tsx';
+import { SceneView } from '../../ui/SceneView.tsx';
 
 const SHOWN = newDesign('');
 const made = plan(SHOWN);
@@ -21,15 +20,16 @@ export default function EmptyBench() {
     <main className="mx-auto flex max-w-3xl flex-col items-center gap-6 p-10 text-center">
       <h1 className="font-bold font-title text-3xl">From a measured wrist to cord that can be cut</h1>
       {scene && (
-        <svg
+        <SceneView
+          scene={scene}
+          part={{
+            minX: scene.minX - 4,
+            minY: scene.minY - 6,
+            widthMm: scene.widthMm + 8,
+            heightMm: scene.heightMm + 12,
+          }}
           className="w-full rounded-xl bg-mat"
-          viewBox={`${scene.minX - 4} ${scene.minY - 6} ${scene.widthMm + 8} ${scene.heightMm + 12}`}
-          aria-hidden="true"
-        >
-          <g transform={`scale(${1 / PER_MM})`}>
-            <Shapes shapes={scene.shapes} />
-          </g>
-        </svg>
+        />
       )}
       <p className="max-w-xl text-lg">
         Say who it is for and what goes round the wrist; the rest follows: finished length, rows, and what to

@@ -1,4 +1,3 @@
-import { Description, Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useMemo } from 'react';
 import { carryWeave } from '../../../core/patterns/own.ts';
 import { guideFor } from '../../../core/steps/list/steps.ts';
@@ -16,6 +15,7 @@ import {
 } from '../../export/files.ts';
 import { usePictures, useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { Sheet } from '../../ui/Sheet.tsx';
 import { useUnits } from '../../ui/units.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
 import type { BeamView } from './views.ts';
@@ -91,38 +91,28 @@ export default function ExportDialog({ view, onClose }: Props) {
       : []),
   ];
   return (
-    <Dialog open onClose={onClose} className="relative z-50">
-      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
-      <div className="fixed inset-0 flex items-center justify-center p-4">
-        <DialogPanel className="w-full max-w-md rounded-xl bg-card p-5 shadow-2xl">
-          <DialogTitle className="font-bold font-title text-xl">Export</DialogTitle>
-          <Description className="text-ink-soft">
-            Open formats; nothing leaves this machine unless you send it.
-          </Description>
-          <ul className="mt-3 divide-y divide-rule">
-            {files.map((f) => (
-              <li key={f.name} className="flex items-center gap-3 py-2">
-                <span className="grow">
-                  <span className="block font-semibold">{f.name}</span>
-                  <span className="text-ink-soft text-sm">{f.note}</span>
-                </span>
-                <Button
-                  disabled={f.needsPlan && (!shown || !guide || !pictures)}
-                  onClick={() => download(f.file())}
-                  aria-label={`Save ${f.name}`}
-                >
-                  Save
-                </Button>
-              </li>
-            ))}
-          </ul>
-          <div className="mt-4 flex justify-end">
-            <Button look="quiet" onClick={onClose}>
-              Close
+    <Sheet
+      title="Export"
+      note="Open formats; nothing leaves this machine unless you send it."
+      onClose={onClose}
+    >
+      <ul className="mt-3 divide-y divide-rule">
+        {files.map((f) => (
+          <li key={f.name} className="flex items-center gap-3 py-2">
+            <span className="grow">
+              <span className="block font-semibold">{f.name}</span>
+              <span className="text-ink-soft text-sm">{f.note}</span>
+            </span>
+            <Button
+              disabled={f.needsPlan && (!shown || !guide || !pictures)}
+              onClick={() => download(f.file())}
+              aria-label={`Save ${f.name}`}
+            >
+              Save
             </Button>
-          </div>
-        </DialogPanel>
-      </div>
-    </Dialog>
+          </li>
+        ))}
+      </ul>
+    </Sheet>
   );
 }

@@ -1,8 +1,8 @@
-import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { CHANCES } from '../../../core/plan/chance.ts';
 import { plan as makePlan } from '../../../core/plan/plan.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { chanceText } from '../../ui/chance.ts';
+import { Disclosed } from '../../ui/Disclosed.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
 
@@ -11,14 +11,9 @@ const OFFERED = [CHANCES.thrifty, CHANCES.measured, CHANCES['never-short']];
 /** What would less spare risk? The cuts at three chances side by side; worked out only once it is asked for. */
 export function LessSpare() {
   return (
-    <Disclosure as="div" className="text-[15px]">
-      <DisclosureButton className="rounded px-1 text-ink-soft underline decoration-dotted underline-offset-4 hover:text-ink">
-        What would less spare risk?
-      </DisclosureButton>
-      <DisclosurePanel>
-        <Compared />
-      </DisclosurePanel>
-    </Disclosure>
+    <Disclosed label="What would less spare risk?" className="text-[15px]">
+      <Compared />
+    </Disclosed>
   );
 }
 

@@ -97,8 +97,8 @@ function Lane({ plan, cord, index, share }: { plan: Plan; cord: CordCut; index: 
             <LikelyBar cord={cord} chance={plan.chance} />
             In 19 pieces out of 20 it needs {show(cord.neededMm[0], { kind: 'cut' })} to{' '}
             {show(cord.neededMm[1], { kind: 'cut' })}, hand lengths included. The rule of thumb for a Solomon
-            bar, a foot of cord for each inch, would give {show(thumb.value, { kind: 'cut' })} in all; this
-            plan cuts {show(plan.figures.total.value, { kind: 'cut' })}, hand lengths and spare included.
+            bar, a foot of cord per inch, would give {show(thumb.value, { kind: 'cut' })} in all; this plan
+            cuts {show(plan.figures.total.value, { kind: 'cut' })}, hand lengths and spare included.
           </>
         }
       />

@@ -1,7 +1,7 @@
 import { ArrowLeft, CircleHelp, Eye, Ruler, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/Button.tsx';
-import { onlyDigits } from '../../ui/keys.ts';
+import { NumberField } from '../../ui/NumberField.tsx';
 import type { PanelName } from './panels.ts';
 import { useHere } from './TieContext.tsx';
 import type { TieKeys } from './useTieKeys.ts';
@@ -29,17 +29,13 @@ export function Controls({ keys, label, onPanel }: Props) {
               <Undo2 size={18} aria-hidden /> <span className="max-sm:sr-only">Undo</span> {rows}{' '}
               {rows === 1 ? 'row' : 'rows'}
             </Button>
-            <input
-              type="number"
-              onKeyDown={onlyDigits}
-              aria-label="Rows to undo"
-              min={1}
-              max={rowsDone}
+            <NumberField
+              label="Rows to undo"
+              least={1}
+              most={rowsDone}
               value={rows}
-              onChange={(e) =>
-                setRows(Math.max(1, Math.min(rowsDone, Math.round(Number(e.target.value)) || 1)))
-              }
-              className="figure w-16 rounded-md max-sm:hidden border border-ink-soft/60 bg-card px-2 py-1.5"
+              onChange={(next) => setRows(next ?? 1)}
+              className="w-16 max-sm:hidden"
             />
           </span>
         )}

@@ -3,8 +3,8 @@ import { alternates, type CountEvidence, findCount } from '../../../core/steps/r
 import { willItReach } from '../../../core/steps/reach/reach.ts';
 import type { Side } from '../../../core/steps/rows/moves.ts';
 import { Button } from '../../ui/Button.tsx';
-import { onlyDigits } from '../../ui/keys.ts';
 import { LengthField } from '../../ui/LengthField.tsx';
+import { NumberField } from '../../ui/NumberField.tsx';
 import { WhyText } from '../../ui/WhyNumber.tsx';
 import { measuredHere } from './measured.ts';
 import { Panel } from './Panel.tsx';
@@ -63,22 +63,19 @@ export default function CountPanel({ onClose }: { readonly onClose: () => void }
             </legend>
             <div className="mt-1 flex flex-wrap items-center gap-2">
               {SIDES.map((side) => (
-                <label key={side} className="flex items-center gap-2">
+                <span key={side} className="flex items-center gap-2">
                   {side}
-                  <input
-                    type="number"
-                    onKeyDown={onlyDigits}
-                    min={0}
-                    aria-label={`Bumps on the ${side} edge`}
-                    className="figure w-24 rounded border border-ink-soft bg-card px-2 py-1.5 text-xl"
-                    value={seen.bumps?.side === side ? seen.bumps.count : ''}
-                    onChange={(e) => {
+                  <NumberField
+                    label={`Bumps on the ${side} edge`}
+                    least={0}
+                    value={seen.bumps?.side === side ? seen.bumps.count : undefined}
+                    onChange={(count) => {
                       const { bumps: _old, ...rest } = seen;
-                      const count = Math.max(0, Math.round(Number(e.target.value)));
-                      setSeen(e.target.value === '' ? rest : { ...rest, bumps: { side, count } });
+                      setSeen(count === undefined ? rest : { ...rest, bumps: { side, count } });
                     }}
+                    className="w-24 text-xl"
                   />
-                </label>
+                </span>
               ))}
             </div>
           </fieldset>

@@ -1,10 +1,9 @@
 import { useMemo } from 'react';
 import { beamScene } from '../../../core/drawing/beam.ts';
 import { placeAlong, placesOf } from '../../../core/drawing/place.ts';
-import { PER_MM } from '../../../core/drawing/shape.ts';
 import { grownTo } from '../../../core/steps/list/events.ts';
 import { usePictures } from '../../state/knowledge.tsx';
-import { Shapes } from '../../ui/Shapes.tsx';
+import { SceneView } from '../../ui/SceneView.tsx';
 import { useHere } from './TieContext.tsx';
 
 const MARGIN_MM = 3;
@@ -31,16 +30,19 @@ export function MiniBeam() {
   const isMirrored = guide.tying[0]?.frame.isMirrored ?? false;
   const mark = step.picture?.kind === 'place' ? x(step.picture.atMm) : undefined;
   return (
-    <svg
-      role="img"
-      aria-label={`Row ${rowsDone} of ${rowsOf} is done${pass > 0 ? ', second pass' : ''}`}
+    <SceneView
+      scene={scene}
+      part={{
+        minX: scene.minX - MARGIN_MM,
+        minY: top,
+        widthMm: scene.widthMm + 2 * MARGIN_MM,
+        heightMm: height,
+      }}
+      isMirrored={isMirrored}
+      label={`Row ${rowsDone} of ${rowsOf} is done${pass > 0 ? ', second pass' : ''}`}
       className="block max-h-40 w-full rounded-lg bg-mat"
-      viewBox={`${scene.minX - MARGIN_MM} ${top} ${scene.widthMm + 2 * MARGIN_MM} ${height}`}
       data-testid="mini-beam"
     >
-      <g transform={`${isMirrored ? 'scale(1 -1) ' : ''}scale(${1 / PER_MM})`}>
-        <Shapes shapes={scene.shapes} />
-      </g>
       <rect
         x={edges[0]}
         y={top}
@@ -55,6 +57,6 @@ export function MiniBeam() {
           <title>the place of this step</title>
         </path>
       )}
-    </svg>
+    </SceneView>
   );
 }

@@ -1,6 +1,5 @@
-import { PER_MM } from '../../../core/drawing/shape.ts';
 import type { rowPicture } from '../../../core/steps/rows/rowPicture.ts';
-import { Shapes } from '../../ui/Shapes.tsx';
+import { SceneView } from '../../ui/SceneView.tsx';
 
 interface Props {
   readonly picture: ReturnType<typeof rowPicture>;
@@ -12,18 +11,9 @@ interface Props {
 
 /** One picture of a row, with the names of its ends. */
 export function RowFigure({ picture: { scene, labels }, diameterMm, label, number }: Props) {
-  const { minX, minY, widthMm, heightMm } = scene;
   return (
     <figure className={`relative flex min-h-0 grow flex-col ${number ? 'max-sm:pt-7' : ''}`}>
-      <svg
-        role="img"
-        aria-label={label}
-        viewBox={`${minX} ${minY} ${widthMm} ${heightMm}`}
-        className="max-h-96 w-full grow"
-      >
-        <g transform={`scale(${1 / PER_MM})`}>
-          <Shapes shapes={scene.shapes} />
-        </g>
+      <SceneView scene={scene} label={label} className="max-h-96 w-full grow">
         {labels.map((l) => (
           <text
             key={l.text}
@@ -40,7 +30,7 @@ export function RowFigure({ picture: { scene, labels }, diameterMm, label, numbe
             {l.text}
           </text>
         ))}
-      </svg>
+      </SceneView>
       {number && (
         <figcaption className="absolute top-0 left-1 font-bold text-2xl" aria-hidden>
           {number}

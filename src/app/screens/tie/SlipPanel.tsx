@@ -1,6 +1,5 @@
 import { useMemo, useState } from 'react';
 import { laneKey } from '../../../core/colour/lanes.ts';
-import { PER_MM } from '../../../core/drawing/shape.ts';
 import { findProduct } from '../../../core/fit/products.ts';
 import { findPattern } from '../../../core/patterns/index.ts';
 import type { SolvedWeave } from '../../../core/patterns/types.ts';
@@ -12,8 +11,8 @@ import { slipScene } from '../../../core/steps/slips/slipPicture.ts';
 import { locate, type SlipKind, slipsFor, stretchOf } from '../../../core/steps/slips/slips.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { onlyDigits } from '../../ui/keys.ts';
-import { Shapes } from '../../ui/Shapes.tsx';
+import { NumberField } from '../../ui/NumberField.tsx';
+import { SceneView } from '../../ui/SceneView.tsx';
 import { Panel } from './Panel.tsx';
 import { useHere, usePiece } from './TieContext.tsx';
 import { type Asked, useStretches } from './useStretches.ts';
@@ -121,18 +120,17 @@ function Advice({ kind, onSettled }: { readonly kind: SlipKind; readonly onSettl
       className="sticky bottom-0 mt-4 rounded-lg border-2 border-amber bg-amber-pale p-4 text-amber-ink"
       role="status"
     >
-      <label className="flex flex-wrap items-center gap-3 text-xl">
-        How many rows up from the last, the last being 1?
-        <input
-          type="number"
-          onKeyDown={onlyDigits}
-          min={1}
-          max={Math.max(1, rowsDone)}
+      <p className="flex flex-wrap items-center gap-3 text-xl">
+        <span aria-hidden>How many rows up from the last, the last being 1?</span>
+        <NumberField
+          label="How many rows up from the last, the last being 1?"
+          least={1}
+          most={Math.max(1, rowsDone)}
           value={up}
-          onChange={(e) => setUp(Math.max(1, Math.round(Number(e.target.value)) || 1))}
-          className="figure w-24 rounded border border-amber-ink bg-card px-2 py-1 text-ink"
+          onChange={(next) => setUp(next ?? 1)}
+          className="w-24 border-amber-ink"
         />
-      </label>
+      </p>
       <p className="mt-2 text-2xl" data-testid="slip-advice">
         It is in row <strong className="figure">{where.row}</strong>. {STAYS[kind.stays]}
         {where.undo > 0 && (
@@ -200,16 +198,5 @@ function Picture({ solved, stretch, frame, colour, d, change }: PictureProps) {
     () => slipScene({ stretch, solved, frame, ...colour, diameterMm: d, ...(change ? { change } : {}) }),
     [stretch, solved, frame, colour, d, change],
   );
-  return (
-    <svg
-      viewBox={`${scene.minX} ${scene.minY} ${scene.widthMm} ${scene.heightMm}`}
-      className="h-full max-w-full"
-      aria-hidden="true"
-      data-testid="slip-picture"
-    >
-      <g transform={`scale(${1 / PER_MM})`}>
-        <Shapes shapes={scene.shapes} />
-      </g>
-    </svg>
-  );
+  return <SceneView scene={scene} className="h-full max-w-full" data-testid="slip-picture" />;
 }

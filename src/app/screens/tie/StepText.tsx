@@ -1,4 +1,4 @@
-import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
+import { Disclosed } from '../../ui/Disclosed.tsx';
 import { WhyText } from '../../ui/WhyNumber.tsx';
 import { useHere } from './TieContext.tsx';
 
@@ -35,23 +35,16 @@ export function StepText() {
         ))}
       </ol>
       {step.full && (
-        <Disclosure as="div" className="mt-2">
-          <DisclosureButton className="text-ink-soft text-lg underline decoration-dotted">
-            in full
-          </DisclosureButton>
-          <DisclosurePanel
-            as="ul"
-            className="mt-1 flex flex-col gap-1 text-lg text-ink-soft"
-            data-testid="step-full"
-          >
+        <Disclosed label="in full" className="mt-2 text-lg">
+          <ul className="mt-1 flex flex-col gap-1 text-ink-soft" data-testid="step-full">
             {step.full.map((line, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: lines have no identity but their place
               <li key={i}>
                 <WhyText why={line} />
               </li>
             ))}
-          </DisclosurePanel>
-        </Disclosure>
+          </ul>
+        </Disclosed>
       )}
       {step.look && (
         <p className="mt-3 text-ink-soft text-xl leading-snug" data-testid="step-look">

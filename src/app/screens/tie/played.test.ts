@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { movesAfter, SPEEDS } from './usePlayed.ts';
 
 describe('a row that plays', () => {
-  it('lays one end after the other, rests after each, and begins anew after the last', () => {
+  it('lays one end after the other, rests after each, and starts again after the last', () => {
     // As tied: an end takes 2 s and rests 0.9 s.
     expect(movesAfter(0, 2, 'normal')).toBe(0);
     expect(movesAfter(1, 2, 'normal')).toBeCloseTo(0.5, 6);

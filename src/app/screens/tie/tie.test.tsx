@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Segments } from '../../ui/Segments.tsx';
 import { useTiePrefs } from './prefs.ts';
 import { type TieKeys, useTieKeys } from './useTieKeys.ts';
 
@@ -86,6 +87,42 @@ describe('Tie’s keys', () => {
     render(<div role="dialog" />);
     press('ArrowRight');
     expect(keys.next).not.toHaveBeenCalled();
+  });
+
+  it('choices keep their arrows and Space; letters and the pedal work on', () => {
+    const keys = fakeKeys();
+    const { container } = render(
+      <Segments
+        label="Speed"
+        value="slow"
+        choices={[
+          { value: 'slow', name: 'slow' },
+          { value: 'fast', name: 'fast' },
+        ]}
+        onChange={vi.fn()}
+      />,
+    );
+    renderHook(() => useTieKeys(keys, 'PageDown'));
+    const radio = container.querySelector('[role="radio"]')!;
+    for (const key of ['ArrowRight', 'ArrowLeft', ' ']) press(key, { on: radio });
+    expect(keys.next).not.toHaveBeenCalled();
+    expect(keys.back).not.toHaveBeenCalled();
+    press('w', { on: radio });
+    expect(keys.open).toHaveBeenCalledWith('reach');
+    press('PageDown', { on: radio, code: 'PageDown' });
+    expect(keys.next).toHaveBeenCalledTimes(1);
+  });
+
+  it('a choice pressed by hand lets go of its keys', () => {
+    renderHook(() => useTieKeys(fakeKeys(), undefined));
+    const { container } = render(
+      <Segments label="Speed" value="slow" choices={[{ value: 'slow', name: 'slow' }]} onChange={vi.fn()} />,
+    );
+    const radio = container.querySelector<HTMLElement>('[role="radio"]')!;
+    radio.focus();
+    expect(document.activeElement).toBe(radio);
+    fireEvent.click(radio, { detail: 1 });
+    expect(document.activeElement).not.toBe(radio);
   });
 
   it('a button pressed by hand lets go of Space, one in a sheet does not', () => {

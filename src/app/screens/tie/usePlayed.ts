@@ -11,7 +11,7 @@ export type Speed = (typeof SPEEDS)[number]['value'];
 const MOVE_S: Readonly<Record<Speed, number>> = { slow: 4, normal: 2, fast: 0.9 };
 const REST_SHARE = 0.45;
 
-/** How many moves are done after so many seconds, a fraction on the way: each end goes, then rests; then all begins anew. */
+/** How many moves are done after so many seconds, a fraction on the way: each end goes, then rests; then from the first again. */
 export function movesAfter(seconds: number, moves: number, speed: Speed): number {
   if (moves === 0) return 0;
   const each = MOVE_S[speed] * (1 + REST_SHARE);

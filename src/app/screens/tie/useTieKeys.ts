@@ -14,6 +14,12 @@ const PANELS: Readonly<Record<string, PanelName>> = { l: 'count', w: 'reach', s:
 const isTyping = (t: EventTarget | null) =>
   t instanceof HTMLElement && (t.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(t.tagName));
 
+/** Arrows and Space on one of several choices move among the choices. */
+const isChoosing = ({ target, key }: KeyboardEvent) =>
+  target instanceof HTMLElement &&
+  target.closest('[role="radio"]') !== null &&
+  (key === ' ' || key.startsWith('Arrow'));
+
 /**
  * The whole of Tie by keyboard: Space, → and the pedal go on, ← goes back, a number and U undo so many rows. Keys of a
  * control that has the focus stay its own.
@@ -26,6 +32,7 @@ export function useTieKeys(keys: TieKeys, pedal: string | undefined): void {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
       if (document.querySelector('[role="dialog"]')) return;
       const key = event.key.toLowerCase();
+      if (isChoosing(event)) return;
       const onButton =
         event.target instanceof HTMLElement && event.target.closest('button, a, [role="button"]');
       const isNext = key === 'arrowright' || event.code === pedal || (key === ' ' && !onButton);
@@ -49,7 +56,8 @@ export function useTieKeys(keys: TieKeys, pedal: string | undefined): void {
     window.addEventListener('keydown', onKey, true);
     // A button that was pressed with the hand lets go of Space again; one that was reached with Tab keeps it.
     const letGo = (event: MouseEvent) => {
-      const button = event.target instanceof Element && event.target.closest<HTMLElement>('button');
+      const button =
+        event.target instanceof Element && event.target.closest<HTMLElement>('button, [role="radio"]');
       if (event.detail > 0 && button && !button.closest('[role="dialog"]')) button.blur();
     };
     window.addEventListener('click', letGo);

@@ -1,22 +1,29 @@
 import { useState } from 'react';
-import { type CordType, effectiveDiameterMm } from '../../../core/cord/cords.ts';
-import { fitFor } from '../../../core/fit/schools.ts';
+import type { CordType } from '../../../core/cord/cords.ts';
 import { findPattern } from '../../../core/patterns/index.ts';
-import { rowMinutes } from '../../../core/plan/time.ts';
+import { weaveFigures } from '../../../core/plan/weaveFigures.ts';
 import { weaveMetrics } from '../../../core/usage/metrics.ts';
-import { useWeave } from '../../state/knowledge.tsx';
+import { withSwatch } from '../../../core/usage/swatch.ts';
+import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { FigureLine } from '../../ui/FigureLine.tsx';
 import { LengthField } from '../../ui/LengthField.tsx';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
-import { useLength } from '../../ui/units.tsx';
 import type { Listed } from './filters.ts';
 
 /** So many side by side fit a screen. */
 export const MOST_COMPARED = 3;
 /** Pixels per millimetre: all to one scale. */
 const SCALE = 3.4;
-const SLACK_MM = 8;
+/** So much of each band is shown. */
+const SHOWN_MM = 90;
 const SKILL = ['', 'a first one', 'some practice', 'a patient hand', 'a patient hand', 'a very patient hand'];
+
+interface ColumnProps {
+  readonly item: Listed;
+  readonly cord: CordType;
+  readonly girthMm: number;
+}
 
 interface Props {
   readonly items: readonly Listed[];
@@ -53,30 +60,12 @@ export function Compare({ items, cord, onClear }: Props) {
   );
 }
 
-function Column({
-  item,
-  cord,
-  girthMm,
-}: {
-  readonly item: Listed;
-  readonly cord: CordType;
-  readonly girthMm: number;
-}) {
-  const show = useLength();
+function Column({ item, cord, girthMm }: ColumnProps) {
+  const { know } = useWorkshop();
   const solved = useWeave(item.facts.id);
-  const d = effectiveDiameterMm(cord);
-  const metrics = weaveMetrics(item.facts, cord);
-  const { finishedMm } = fitFor(girthMm, metrics.thicknessMm, { school: 'thickness', slackMm: SLACK_MM });
-  const rows = Math.round(finishedMm / metrics.rowHeightMm);
-  const rowsOf = [
-    ['width', show(metrics.widthMm, { kind: 'small' })],
-    ['thickness', show(metrics.thicknessMm, { kind: 'small' })],
-    ['finished length', show(finishedMm)],
-    ['rows', String(rows)],
-    ['cord in the weave', show(item.perLength * finishedMm, { kind: 'cut' })],
-    ['rows take about', `${Math.round(rows * rowMinutes(metrics, item.difficulty))} min`],
-    ['skill', SKILL[item.difficulty]!],
-  ] as const;
+  const engine = weaveMetrics(item.facts, cord);
+  const swatch = know.swatch(item.facts.id, cord.id);
+  const metrics = swatch ? withSwatch(engine, swatch) : engine;
   return (
     <li>
       <h3 className="font-semibold text-lg">{item.name}</h3>
@@ -87,19 +76,18 @@ function Column({
               solved={solved}
               view={view}
               label={`${item.name}, ${view}`}
-              lengthD={90 / d}
-              scale={SCALE * d}
+              lengthD={SHOWN_MM / metrics.diameterMm}
+              scale={SCALE * metrics.diameterMm}
             />
           )}
         </div>
       ))}
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-4">
-        {rowsOf.map(([name, value]) => (
-          <div key={name} className="contents">
-            <dt className="text-ink-soft">{name}</dt>
-            <dd className="figure text-right">{value}</dd>
-          </div>
+        {weaveFigures(metrics, item.difficulty, girthMm).map((figure) => (
+          <FigureLine key={figure.label} figure={figure} kind="small" />
         ))}
+        <dt>skill</dt>
+        <dd className="text-right">{SKILL[item.difficulty]}</dd>
       </dl>
       <p className="mt-1 text-ink-soft text-sm">{findPattern(item.facts.id)?.edges}</p>
     </li>

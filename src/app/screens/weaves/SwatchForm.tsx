@@ -77,7 +77,7 @@ function Fields({ facts, cord, kept }: FieldsProps) {
       <h2 className="font-bold font-title text-xl">Your swatch</h2>
       <p className="text-ink-soft text-sm">
         Tie 20 rows in {cord.name}, tied as you usually do, then enter what you measured. Grey values are the
-        engine’s estimates. Plans in this weave and cord then go by your hand.
+        engine’s estimates. Plans in this weave and cord then use your numbers.
       </p>
       {FIELDS.map((f) => {
         const issue = formState.errors[f.id];

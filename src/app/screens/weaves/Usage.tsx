@@ -9,6 +9,7 @@ import { useWorkshop } from '../../state/knowledge.tsx';
 import { Select } from '../../ui/Select.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber } from '../../ui/WhyNumber.tsx';
+import { ROLE_NAMES } from './roles.ts';
 
 interface Props {
   readonly solved: SolvedWeave;
@@ -16,7 +17,7 @@ interface Props {
   readonly onCord: (id: string) => void;
 }
 
-/** What the weave measures and takes in a cord, each as a range until a swatch narrows it. */
+/** What the weave measures and how much cord it uses, each as a range until a swatch narrows it. */
 export function Usage({ solved, cordId, onCord }: Props) {
   const show = useLength();
   const { know } = useWorkshop();
@@ -66,7 +67,7 @@ export function Usage({ solved, cordId, onCord }: Props) {
               <tr className="border-rule border-b">
                 <th className="py-1 font-semibold">strand</th>
                 <th className="text-right font-semibold">passes</th>
-                <th className="text-right font-semibold">cord for each of band</th>
+                <th className="text-right font-semibold">cord, × the band’s length</th>
                 <th className="text-right font-semibold">likely range</th>
               </tr>
             </thead>
@@ -74,15 +75,12 @@ export function Usage({ solved, cordId, onCord }: Props) {
               {m.strands.map((s) => (
                 <tr key={s.name} className="border-rule border-b">
                   <th scope="row" className="py-1 font-normal">
-                    {s.name}{' '}
-                    <span className="text-ink-soft text-sm">
-                      {s.role === 'core' ? 'core' : 'working end'}
-                    </span>
+                    {s.name} <span className="text-ink-soft text-sm">{ROLE_NAMES[s.role]}</span>
                   </th>
                   <td className="figure text-right">{s.lanes}</td>
                   <td className="text-right">
                     <WhyNumber
-                      label={`Cord of ${s.name} for each of band`}
+                      label={`Cord of ${s.name}, × the band’s length`}
                       value={s.perLength.toFixed(2)}
                       why={proof}
                       testId={`usage-${s.name}`}

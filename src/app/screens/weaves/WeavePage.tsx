@@ -13,12 +13,12 @@ import { lazily } from '../../ui/lazily.ts';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { NotationEditor } from './NotationEditor.tsx';
+import { ROLE_NAMES } from './roles.ts';
 import { SwatchForm } from './SwatchForm.tsx';
 import { Usage } from './Usage.tsx';
 import { WeaveExports } from './WeaveExports.tsx';
 
 const Turntable = lazily(() => import('./Turntable.tsx'));
-const ROLE_NAMES = { core: 'core', work: 'working end', spine: 'spine' } as const;
 const VIEWS: readonly View[] = ['front', 'back', 'edge'];
 
 const START = `weave my-weave period 6 rows 2

@@ -11,6 +11,7 @@ import { finds } from '../../ui/find.ts';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { Select } from '../../ui/Select.tsx';
 import { useLength } from '../../ui/units.tsx';
+import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Compare, MOST_COMPARED } from './Compare.tsx';
 import {
   applyFilters,
@@ -44,75 +45,77 @@ export default function WeavesPage() {
   const weaves = shown.filter((w) => w.facts.kind === 'weave');
   const knots = shown.filter((w) => w.facts.kind !== 'weave');
   return (
-    <main className="px-5 py-4">
-      <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
-        <h1 className="font-bold font-title text-3xl">Weaves</h1>
-        <input
-          type="search"
-          aria-label="Find a weave"
-          placeholder="Find by name or look"
-          className="w-52 rounded border border-ink-soft bg-card px-2 py-1.5"
-          value={query}
-          onChange={(e) => setQuery(e.target.value)}
-        />
-        <span className="flex items-center gap-2">
-          in
-          <Select
-            label="Cord"
-            value={cordId}
-            onChange={setCordId}
-            choices={CORDS.map((c) => ({ value: c.id, name: c.name }))}
+    <WhyProvider>
+      <main className="px-5 py-4">
+        <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
+          <h1 className="font-bold font-title text-3xl">Weaves</h1>
+          <input
+            type="search"
+            aria-label="Find a weave"
+            placeholder="Find by name or look"
+            className="w-52 rounded border border-ink-soft bg-card px-2 py-1.5"
+            value={query}
+            onChange={(e) => setQuery(e.target.value)}
           />
-        </span>
-        {FILTERS.map((filter) => (
-          <span key={filter.id} className="flex items-center gap-2">
-            {filter.name}
+          <span className="flex items-center gap-2">
+            in
             <Select
-              label={capital(filter.name)}
-              value={filters[filter.id] ?? ''}
-              onChange={(choice) => setFilters({ ...filters, [filter.id]: choice || undefined })}
-              choices={[
-                { value: '', name: 'any' },
-                ...filter.choices.map((c) => ({ value: c.id, name: c.name })),
-              ]}
+              label="Cord"
+              value={cordId}
+              onChange={setCordId}
+              choices={CORDS.map((c) => ({ value: c.id, name: c.name }))}
             />
           </span>
-        ))}
-        <Select
-          label="Sorted"
-          value={sort}
-          onChange={setSort}
-          choices={(Object.keys(SORTS) as SortId[]).map((id) => ({ value: id, name: SORTS[id].name }))}
+          {FILTERS.map((filter) => (
+            <span key={filter.id} className="flex items-center gap-2">
+              {filter.name}
+              <Select
+                label={capital(filter.name)}
+                value={filters[filter.id] ?? ''}
+                onChange={(choice) => setFilters({ ...filters, [filter.id]: choice || undefined })}
+                choices={[
+                  { value: '', name: 'any' },
+                  ...filter.choices.map((c) => ({ value: c.id, name: c.name })),
+                ]}
+              />
+            </span>
+          ))}
+          <Select
+            label="Sorted"
+            value={sort}
+            onChange={setSort}
+            choices={(Object.keys(SORTS) as SortId[]).map((id) => ({ value: id, name: SORTS[id].name }))}
+          />
+          <Link
+            to="/weaves/new"
+            className="ml-auto inline-flex items-center gap-2 rounded-md bg-amber px-3 py-1.5 font-semibold"
+          >
+            <Plus size={18} aria-hidden /> Draw your own
+          </Link>
+        </div>
+        <p className="mt-1 text-ink-soft" role="status">
+          {weaves.length} weaves and {knots.length} knots, pulled tight by the rope engine.
+        </p>
+        <BadRecords what="weave" records={bad.weaves} />
+        <BadRecords what="swatch" records={bad.swatches} />
+        {picked.length > 1 && (
+          <Compare
+            items={all.filter((item) => picked.includes(item.facts.id))}
+            cord={cord}
+            onClear={() => setPicked([])}
+          />
+        )}
+        <Gallery
+          title="Bands"
+          items={weaves}
+          diameterMm={effectiveDiameterMm(cord)}
+          picked={picked}
+          onPick={toggle}
         />
-        <Link
-          to="/weaves/new"
-          className="ml-auto inline-flex items-center gap-2 rounded-md bg-amber px-3 py-1.5 font-semibold"
-        >
-          <Plus size={18} aria-hidden /> Draw your own
-        </Link>
-      </div>
-      <p className="mt-1 text-ink-soft" role="status">
-        {weaves.length} weaves and {knots.length} knots, pulled tight by the rope engine.
-      </p>
-      <BadRecords what="weave" records={bad.weaves} />
-      <BadRecords what="swatch" records={bad.swatches} />
-      {picked.length > 1 && (
-        <Compare
-          items={all.filter((item) => picked.includes(item.facts.id))}
-          cord={cord}
-          onClear={() => setPicked([])}
-        />
-      )}
-      <Gallery
-        title="Bands"
-        items={weaves}
-        diameterMm={effectiveDiameterMm(cord)}
-        picked={picked}
-        onPick={toggle}
-      />
-      <Gallery title="Knots and hitches" items={knots} diameterMm={effectiveDiameterMm(cord)} />
-      {shown.length === 0 && <p className="mt-8 text-lg">No weave matches. Remove a filter to see more.</p>}
-    </main>
+        <Gallery title="Knots and hitches" items={knots} diameterMm={effectiveDiameterMm(cord)} />
+        {shown.length === 0 && <p className="mt-8 text-lg">No weave matches. Remove a filter to see more.</p>}
+      </main>
+    </WhyProvider>
   );
 }
 

@@ -2,7 +2,6 @@ import { useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { bringLooks, type CordColour, freeLookId, LOOKS, PALETTE } from '../../../../core/colour/palette.ts';
 import { cordScene } from '../../../../core/drawing/cordSample.ts';
-import { PER_MM } from '../../../../core/drawing/shape.ts';
 import { sceneSvg } from '../../../../core/drawing/svg.ts';
 import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { formatPalette, parsePalette } from '../../../../core/formats/palette.ts';
@@ -13,8 +12,8 @@ import { Button } from '../../../ui/Button.tsx';
 import { FilePicker } from '../../../ui/FilePicker.tsx';
 import { readBy } from '../../../ui/form.ts';
 import { Problem } from '../../../ui/Problem.tsx';
+import { SceneView } from '../../../ui/SceneView.tsx';
 import { Select } from '../../../ui/Select.tsx';
-import { Shapes } from '../../../ui/Shapes.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
 import { TextField } from '../../../ui/TextField.tsx';
 import { useBench } from '../BenchContext.tsx';
@@ -200,21 +199,13 @@ function LookForm({
 }
 
 /** A straight length of the cord, as it is drawn on the Beam. */
-function CordSample({ look }: { readonly look: CordColour }) {
-  const scene = cordScene(look);
-  return (
-    <svg
-      className="block h-10 w-full rounded bg-mat"
-      viewBox={`${scene.minX} ${scene.minY} ${scene.widthMm} ${scene.heightMm}`}
-      role="img"
-      aria-label="What the cord looks like"
-    >
-      <g transform={`scale(${1 / PER_MM})`}>
-        <Shapes shapes={scene.shapes} />
-      </g>
-    </svg>
-  );
-}
+const CordSample = ({ look }: { readonly look: CordColour }) => (
+  <SceneView
+    scene={cordScene(look)}
+    label="What the cord looks like"
+    className="block h-10 w-full rounded bg-mat"
+  />
+);
 
 const Colour = ({ label, field }: { readonly label: string; readonly field: object }) => (
   <label className="flex flex-col gap-1">

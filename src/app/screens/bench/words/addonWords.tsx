@@ -1,8 +1,8 @@
 import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { ADDON_KINDS, type Addon } from '../../../../core/plan/addons.ts';
 import { Button } from '../../../ui/Button.tsx';
-import { onlyDigits } from '../../../ui/keys.ts';
 import { LengthField } from '../../../ui/LengthField.tsx';
+import { NumberField } from '../../../ui/NumberField.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { useProblem } from './problems.tsx';
 import { Word } from './Word.tsx';
@@ -91,20 +91,18 @@ function AddonFields({ addon, index, onChange, onRemove }: FieldsProps) {
         {usual.name} <span className="font-normal text-ink-soft text-sm">{usual.words}</span>
       </h3>
       <div className="mt-1 grid grid-cols-3 gap-2">
-        <label className="flex flex-col gap-1">
-          <span className="font-medium text-sm">At row</span>
-          <input
-            type="number"
-            onKeyDown={onlyDigits}
-            min={1}
-            className="figure w-full rounded border border-ink-soft bg-white px-2 py-1.5 text-lg"
-            value={'row' in addon.at ? addon.at.row : (place?.fromRow ?? '')}
-            onChange={(e) => {
-              const row = Math.round(Number(e.target.value));
-              if (row >= 1) onChange({ ...addon, at: { row } });
-            }}
+        <div className="flex flex-col gap-1">
+          <span className="font-medium text-sm" aria-hidden>
+            At row
+          </span>
+          <NumberField
+            label="At row"
+            least={1}
+            value={'row' in addon.at ? addon.at.row : place?.fromRow}
+            onChange={(row) => row && onChange({ ...addon, at: { row } })}
+            className="w-full text-lg"
           />
-        </label>
+        </div>
         <LengthField
           label="or from the first end"
           kind="small"
