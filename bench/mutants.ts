@@ -4,11 +4,20 @@
  *   node --import tsx bench/mutants.ts [--sample 200] [--seed 1] [--only plan/checks]
  */
 import { spawn } from 'node:child_process';
-import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import {
+  cpSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
-import { type Mutant, mutantsOf } from '../scripts/mutate.ts';
+import { type Mutant, mutantsOf, observed } from '../scripts/mutate.ts';
 import { seeded } from '../src/core/random.ts';
 
 const { values } = parseArgs({
@@ -22,14 +31,12 @@ const { values } = parseArgs({
 const ROOT = join(import.meta.dirname, '..');
 /** Rooms of the core whose numbers people cut by. */
 const ROOMS = ['plan', 'closures', 'usage', 'fit', 'steps', 'colour'];
-/** What is run on a mutant that the quick tests have let through: everything that plans, steps, counts or draws a closure. */
-const THOROUGH = ['plan', 'steps', 'colour', 'chance', 'formats', 'drawing/closed', 'drawing/hardware'].map(
-  (room) => `src/core/${room}`,
-);
 const AT_ONCE = Number(process.env.AT_ONCE ?? 2);
-/** Sweeps: run only on what the quick tests of a room have let through. The engine's own tests see nothing of these. */
-const SLOW = ['sweep', 'fixes', 'guard', 'chance', 'steps', 'faults', 'slipPicture'];
-const TIMEOUT_MS = 600_000;
+/** Tests that run other programs: what happens there is not seen from here, and they take long. */
+const LEFT_OUT = ['src/server/*', 'src/cli/*', 'scripts/rules'];
+const TIMEOUT_MS = 300_000;
+/** Of the files that meet a mutant, how many of the slowest wait until the quick ones have let it through. */
+const QUICK_LEFT = 8;
 
 const all: Mutant[] = [];
 for (const room of ROOMS)
@@ -71,57 +78,114 @@ function copySources(): string {
   return dir;
 }
 
-/** Whether some test fails. One that never ends has noticed, too. */
-function fails(dir: string, options: readonly string[]): Promise<boolean> {
+/**
+ * Vitest in a copy. `--no-isolate` shares modules between files and is quicker, but which file meets what is only seen
+ * where each has its own.
+ */
+function vitest(dir: string, options: readonly string[], env: Record<string, string> = {}): Promise<boolean> {
   return new Promise((resolve) => {
-    const child = spawn(
-      'npx',
-      ['vitest', 'run', '--bail', '1', '--reporter', 'dot', '--no-isolate', '--pool', 'threads', ...options],
-      {
-        cwd: dir,
-        stdio: 'ignore',
-        detached: true,
-      },
-    );
+    const child = spawn('npx', ['vitest', 'run', '--reporter', 'dot', ...options], {
+      cwd: dir,
+      stdio: 'ignore',
+      detached: true,
+      env: { ...process.env, ...env },
+    });
+    // A test that never ends has noticed, too.
     const timer = setTimeout(() => process.kill(-child.pid!, 'SIGKILL'), TIMEOUT_MS);
     child.on('exit', (code) => {
       clearTimeout(timer);
-      resolve(code !== 0);
+      resolve(code === 0);
     });
   });
 }
 
-const survivors: Mutant[] = [];
-const queue = [...sampled];
-let done = 0;
-/** Whether the tests that a mutant must face fail: the quick ones of its room first. */
-const isNoticed = async (dir: string, room: string): Promise<boolean> =>
-  (await fails(dir, [
-    ...new Set([room, 'src/core/plan', 'src/core/closures']),
-    ...SLOW.flatMap((file) => ['--exclude', `**/${file}.test.ts`]),
-  ])) || (await fails(dir, THOROUGH));
+const numbered = sampled.map((mutant, index) => ({ ...mutant, index }));
 
-async function work(isFirst: boolean): Promise<void> {
+/** Which test files evaluate what a mutant changes, the quickest first; found by running all of them once. */
+async function findTests(dir: string): Promise<ReadonlyMap<number, readonly string[]>> {
+  const met = join(dir, 'met');
+  mkdirSync(met);
+  const setup = join(dir, 'scripts/vitest.setup.ts');
+  writeFileSync(
+    setup,
+    `${readFileSync(setup, 'utf8')}
+import { afterAll as afterEverything, expect } from 'vitest';
+import { writeFileSync as write } from 'node:fs';
+const met = new Set();
+const began = performance.now();
+globalThis.__met = (index) => void met.add(index);
+afterEverything(() => {
+  const file = expect.getState().testPath;
+  const name = file.replaceAll(/[^a-zA-Z.]/g, '_');
+  write(\`\${process.env.MET}/\${name}.json\`, JSON.stringify({ file, ms: performance.now() - began, met: [...met] }));
+});
+`,
+  );
+  const files = [...new Set(numbered.map((mutant) => mutant.file))];
+  for (const file of files) {
+    const path = join(dir, file);
+    writeFileSync(
+      path,
+      observed(
+        readFileSync(path, 'utf8'),
+        numbered.filter((mutant) => mutant.file === file),
+      ),
+    );
+  }
+  const isSound = await vitest(
+    dir,
+    LEFT_OUT.flatMap((file) => ['--exclude', `${file}.test.ts`]),
+    { MET: met },
+  );
+  if (!isSound) throw new Error('The tests fail without any mutation: nothing can be learned from them.');
+  const tests = new Map<number, string[]>(numbered.map((mutant) => [mutant.index, []]));
+  const runs = readdirSync(met)
+    .map(
+      (name) =>
+        JSON.parse(readFileSync(join(met, name), 'utf8')) as { file: string; ms: number; met: number[] },
+    )
+    .sort((a, b) => a.ms - b.ms);
+  for (const run of runs) {
+    const file = run.file.slice(dir.length + 1);
+    for (const mutant of numbered)
+      if (!mutant.seen || run.met.includes(mutant.index)) tests.get(mutant.index)!.push(file);
+  }
+  rmSync(dir, { recursive: true, force: true });
+  return tests;
+}
+
+const survivors: Mutant[] = [];
+const queue = [...numbered];
+let done = 0;
+const tests = await findTests(copySources());
+
+/** The quick files first: most mutants fall there. */
+async function isNoticed(dir: string, files: readonly string[]): Promise<boolean> {
+  const parts = [files.slice(0, -QUICK_LEFT), files.slice(-QUICK_LEFT)].filter((part) => part.length > 0);
+  for (const part of parts)
+    if (!(await vitest(dir, ['--bail', '1', '--no-isolate', '--pool', 'threads', ...part]))) return true;
+  return false;
+}
+
+async function work(): Promise<void> {
   const dir = copySources();
-  if (isFirst && (await isNoticed(dir, 'src/core/fit')))
-    throw new Error('The tests fail without any mutation: nothing can be learned from them.');
   for (let mutant = queue.shift(); mutant; mutant = queue.shift()) {
     const path = join(dir, mutant.file);
     const before = readFileSync(path, 'utf8');
     writeFileSync(path, before.slice(0, mutant.from) + mutant.becomes + before.slice(mutant.to));
-    const room = mutant.file.split('/').slice(0, 3).join('/');
-    const isKilled = await isNoticed(dir, room);
+    const files = tests.get(mutant.index)!;
+    const isKilled = await isNoticed(dir, files);
     writeFileSync(path, before);
     done++;
     if (done % 10 === 0) console.log(`${done} tried, ${survivors.length} survived`);
     if (isKilled) continue;
     survivors.push(mutant);
     console.log(
-      `${done}: survived  ${mutant.file}:${mutant.line}  ${mutant.was} → ${mutant.becomes}    ${mutant.text}`,
+      `${mutant.index}: survived ${files.length} files  ${mutant.file}:${mutant.line}  ${mutant.was} → ${mutant.becomes}    ${mutant.text}`,
     );
   }
   rmSync(dir, { recursive: true, force: true });
 }
-await Promise.all(Array.from({ length: AT_ONCE }, (_, i) => work(i === 0)));
+await Promise.all(Array.from({ length: AT_ONCE }, work));
 const killed = sampled.length - survivors.length;
 console.log(`${killed} of ${sampled.length} killed (${((100 * killed) / sampled.length).toFixed(1)} %)`);

@@ -198,3 +198,26 @@ test('the command box finds actions, places and designs by words, and takes a si
   await page.keyboard.press('Escape');
   await expect(box).toBeHidden();
 });
+
+test('thin ends over thick cores: the weave is pulled tight for them, and every number follows', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const rows = async () =>
+    Number((await page.getByText(/woven .* rows/).textContent())!.match(/(\d+) rows/)![1]);
+  const before = await rows();
+  await word(page, 'Colour in front').click();
+  await page.getByRole('button', { name: 'Use separate cords' }).click();
+  await page.getByRole('radio', { name: '2 mm nylon', exact: true }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('Ember in 2 mm nylon').first()).toBeVisible();
+  // Until it is tight nobody can start to tie by numbers for one thickness; then the rows are half as high.
+  await expect(page.getByRole('button', { name: 'Start tying' })).toBeEnabled({ timeout: 20_000 });
+  await expect.poll(rows).toBeGreaterThan(1.8 * before);
+  await saved(page);
+  // It is kept: after a reload the numbers are there at once.
+  const kept = await rows();
+  await page.reload();
+  await expect.poll(rows).toBe(kept);
+  await expect(page.getByText('Pulling the weave tight')).toBeHidden();
+});

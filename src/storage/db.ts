@@ -17,6 +17,8 @@ interface WarpBeamDB extends DBSchema {
   designs: { key: string; value: DesignRecord };
   settings: { key: string; value: unknown };
   weaves: { key: string; value: OwnWeave };
+  /** Weaves in cords of different thickness, pulled tight here; can be worked out again at any time. */
+  mixed: { key: string; value: OwnWeave };
   /** Keyed by pattern and cord. */
   swatches: { key: [string, string]; value: Swatch };
   pieces: { key: string; value: PieceRecord };
@@ -26,7 +28,7 @@ interface WarpBeamDB extends DBSchema {
 }
 
 export const DB_NAME = 'warp-beam';
-export const DB_VERSION = 4;
+export const DB_VERSION = 5;
 
 /** How long the browser may take to open its store before we say that it does not answer, in milliseconds. */
 const OPEN_TIMEOUT_MS = 10_000;
@@ -171,6 +173,7 @@ function openConnection(): Promise<Connection> {
         db.createObjectStore('makes', { keyPath: 'id' });
       }
       if (from < 4) db.createObjectStore('unsaved', { keyPath: ['documentId', 'tab'] });
+      if (from < 5) db.createObjectStore('mixed', { keyPath: 'id' });
     },
   });
 }

@@ -38,6 +38,18 @@ export const listWeaves = (db: Database): Promise<Sorted<OwnWeave>> =>
     goodAndBad(await c.getAll('weaves'), await c.getAllKeys('weaves'), (r) => r.readOwnWeave),
   );
 
+/** Weaves in cords of different thickness, as they were pulled tight here. What can't be read is worked out again. */
+export const listMixed = (db: Database): Promise<readonly OwnWeave[]> =>
+  db.use(
+    async (c) =>
+      (await goodAndBad(await c.getAll('mixed'), await c.getAllKeys('mixed'), (r) => r.readOwnWeave)).good,
+  );
+
+export async function saveMixed(db: Database, weave: OwnWeave): Promise<void> {
+  refuseUnreadable((await readers()).readOwnWeave(weave));
+  await db.put('mixed', weave, undefined, 'relaxed');
+}
+
 export const listSwatches = (db: Database): Promise<Sorted<Swatch>> =>
   db.use(async (c) =>
     goodAndBad(await c.getAll('swatches'), await c.getAllKeys('swatches'), (r) => r.readSwatch),

@@ -27,6 +27,7 @@ export type DesignAction =
   /** Several parts at once, as the core worked them out: another product, weave, set-up or closure, or a check's remedy. */
   | { readonly type: 'become'; readonly design: Design }
   | { readonly type: 'colour'; readonly index: number; readonly id: string }
+  | { readonly type: 'thickness'; readonly index: number; readonly id: string }
   | { readonly type: 'swap-colours' }
   | { readonly type: 'chance'; readonly chance: number }
   | { readonly type: 'hands'; readonly hands: NonNullable<Design['hands']> }
@@ -62,6 +63,14 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
       return {
         ...design,
         cords: design.cords.map((c, i) => (i === action.index ? { ...c, colour: action.id } : c)),
+      };
+    case 'thickness':
+      return {
+        ...design,
+        cords: design.cords.map((c, i) => {
+          const { cord: _before, ...rest } = c;
+          return i !== action.index ? c : action.id === design.cord ? rest : { ...rest, cord: action.id };
+        }),
       };
     case 'add-cord':
       return { ...design, cords: [...design.cords, { colour: action.id }] };

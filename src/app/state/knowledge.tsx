@@ -7,13 +7,15 @@ import type { SolvedWeave } from '../../core/patterns/types.ts';
 import { type Knowledge, LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
 import type { Plan } from '../../core/plan/types.ts';
 import type { Swatch } from '../../core/usage/swatch.ts';
-import { type BadRecord, listSwatches, listWeaves } from '../../storage/weaves.ts';
+import { type BadRecord, listMixed, listSwatches, listWeaves } from '../../storage/weaves.ts';
 import { useDatabase } from './services.tsx';
 
 interface Workshop {
   readonly know: Knowledge;
   readonly own: readonly OwnWeave[];
   readonly swatches: readonly Swatch[];
+  /** Weaves in cords of different thickness that were pulled tight here. */
+  readonly mixed: readonly OwnWeave[];
   /** Stored weaves and swatches that cannot be read. */
   readonly bad: { readonly weaves: readonly BadRecord[]; readonly swatches: readonly BadRecord[] };
   /** Reads both again after something was saved. */
@@ -25,6 +27,7 @@ export const WorkshopContext = createContext<Workshop>({
   know: LIBRARY_ONLY,
   own: [],
   swatches: [],
+  mixed: [],
   bad: { weaves: [], swatches: [] },
   refresh: async () => undefined,
   isReady: false,
@@ -38,18 +41,22 @@ export function useWorkshopFromStore(): Workshop {
   const { data, mutate } = useSWR('workshop', async () => ({
     weaves: await listWeaves(db),
     swatches: await listSwatches(db),
+    mixed: await listMixed(db),
   }));
   return useMemo(() => {
     const own = data?.weaves.good ?? [];
     const swatches = data?.swatches.good ?? [];
+    const mixed = data?.mixed ?? [];
     return {
       own,
       swatches,
+      mixed,
       bad: { weaves: data?.weaves.bad ?? [], swatches: data?.swatches.bad ?? [] },
       isReady: data !== undefined,
       refresh: () => mutate(),
       know: {
         facts: (id) => LIBRARY_ONLY.facts(id) ?? own.find((w) => w.id === id)?.solved,
+        mixed: (id) => mixed.find((w) => w.id === id)?.solved,
         name: (id) => LIBRARY_ONLY.name(id) ?? own.find((w) => w.id === id)?.name,
         difficulty: LIBRARY_ONLY.difficulty,
         swatch: (patternId, cordId) => swatches.find((s) => s.patternId === patternId && s.cordId === cordId),
@@ -62,8 +69,8 @@ const FOREVER = { revalidateOnFocus: false, revalidateIfStale: false, revalidate
 
 /** A weave's centre lines: the library's are fetched once, the maker's own are at hand. */
 export function useWeave(id: string | undefined): SolvedWeave | undefined {
-  const { own } = useWorkshop();
-  const mine = own.find((w) => w.id === id)?.solved;
+  const { own, mixed } = useWorkshop();
+  const mine = (own.find((w) => w.id === id) ?? mixed.find((w) => w.id === id))?.solved;
   const { data } = useSWR(id && !mine ? ['weave', id] : null, () => loadWeave(id!), FOREVER);
   return mine ?? data;
 }
@@ -73,9 +80,9 @@ const NO_KNOTS: Pictures['knots'] = new Map();
 /** All that a piece is drawn from: its weave, and the knots of its closure. Missing until everything is there. */
 export function usePictures(
   patternId: string | undefined,
-  plan: Pick<Plan, 'bands'> | undefined,
+  plan: Pick<Plan, 'bands' | 'mixed'> | undefined,
 ): Pictures | undefined {
-  const weave = useWeave(patternId);
+  const weave = useWeave(patternId && plan?.mixed?.isKnown ? plan.mixed.request.id : patternId);
   const ids = useMemo(() => (plan ? knotsOf(plan) : []), [plan]);
   const { data: knots } = useSWR(
     ids.length > 0 ? ['knots', ...ids] : null,

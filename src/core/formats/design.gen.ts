@@ -102,6 +102,10 @@ export interface Design {
    */
   cords: {
     colour: string;
+    /**
+     * Id of its cord type, where it is another than the band's. Only with separate cords.
+     */
+    cord?: string;
   }[];
   /**
    * Cords of the maker's own that this design uses, so that others see them too.

@@ -12,6 +12,7 @@ export const LIMITS = {
     '/cord': 60,
     '/cords': 6,
     '/cords/*/colour': 60,
+    '/cords/*/cord': 60,
     '/looks': 20,
     '/looks/*/id': 60,
     '/looks/*/name': 60,

@@ -9,6 +9,7 @@ import type { DesignPatch } from './check.ts';
 import { closeDesign } from './close.ts';
 import type { Knowledge } from './knowledge.ts';
 import { ORDER, STYLES, type Style } from './setups/index.ts';
+import { thicknessIssues } from './thickness.ts';
 
 /** The design in another set-up. Keeps the colours that are there; a second cord starts as Graphite, or Dusk beside it. */
 export function withStyle(design: Design, style: Style, facts: SolvedFacts): Design {
@@ -21,7 +22,10 @@ export function withStyle(design: Design, style: Style, facts: SolvedFacts): Des
   return {
     ...design,
     setup: { ...setup, style },
-    cords: [first, second].slice(0, cords).map((colour) => ({ colour })),
+    cords: [first, second].slice(0, cords).map((colour, i) => {
+      const cord = STYLES[style].isByStrand ? design.cords[i]?.cord : undefined;
+      return cord === undefined ? { colour } : { colour, cord };
+    }),
   };
 }
 
@@ -49,7 +53,13 @@ export function adapt(design: Design, patch: DesignPatch, know: Knowledge): Desi
   if (!facts) return merged;
   const next = patch.pattern ? withSuitedClosure(merged, facts) : merged;
   const style = [next.setup.style, ...ORDER].find((s) => styleProblem(next, s, know) === undefined);
-  return style === undefined ? next : withStyle(next, style, facts);
+  return withoutThickness(style === undefined ? next : withStyle(next, style, facts), facts);
+}
+
+/** Cords go back to the band's own where this weave or set-up needs them alike. */
+function withoutThickness(design: Design, facts: SolvedFacts): Design {
+  if (thicknessIssues(design, facts, STYLES[design.setup.style].isByStrand).length === 0) return design;
+  return { ...design, cords: design.cords.map(({ colour }) => ({ colour })) };
 }
 
 /** Another weave may not carry the closure in hand: then the product's first that it can takes its place. */

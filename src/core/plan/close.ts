@@ -12,6 +12,7 @@ import { passOf } from './pass.ts';
 import { resolve } from './resolve.ts';
 import type { Resolved } from './resolved.ts';
 import { lanesOf } from './setups/context.ts';
+import { carriedMm } from './thickness.ts';
 
 /** A design as far as its two ends and what lies between them. */
 export interface ClosedDesign {
@@ -29,15 +30,17 @@ export function closeDesign(design: Design, know: Knowledge): Result<ClosedDesig
   if (!found.ok) return found;
   const resolved = found.value;
   const engine = weaveMetrics(resolved.solved, resolved.cord);
-  const swatch = know.swatch(resolved.solved.id, resolved.cord.id);
+  // A swatch was tied in one thickness: it says nothing of others.
+  const swatch = resolved.mixed ? undefined : know.swatch(resolved.solved.id, resolved.cord.id);
   const metrics = spacedRows(swatch ? withSwatch(engine, swatch) : engine, design.setup.spacing ?? 0);
+  const carried = { ...metrics, diameterMm: carriedMm(design, resolved.solved, resolved.cord) };
   const dry = fitFor(design.wearer.girthMm, metrics.thicknessMm, design.ease);
   const context = (finishedMm: number): ClosureContext => ({
     design,
     spec: design.closure,
     product: resolved.product,
     weave: resolved.solved,
-    metrics,
+    metrics: carried,
     cord: resolved.cord,
     finishedMm,
     girthMm: design.wearer.girthMm,

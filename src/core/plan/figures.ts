@@ -22,6 +22,7 @@ export function figures(
   const girth = resolved.design.wearer.girthMm;
   const totalMm = base.cords.reduce((sum, x) => sum + x.cutLengthMm, 0);
   const weights = base.cords.map((x) => (x.usedLengthMm / 1000) * findCord(x.cordType)!.gramsPerMetre);
+  const types = new Set(base.cords.map((x) => x.cordType));
   const usedMm = base.cords.reduce((sum, x) => sum + x.usedLengthMm, 0);
   const addonsG = base.bands.flatMap((b) => b.addons).reduce((sum, a) => sum + a.weightG, 0);
   const thumbMm = base.wovenLengthMm * RULE_OF_THUMB;
@@ -80,7 +81,7 @@ export function figures(
       label: 'weight',
       value: weights.reduce((a, b) => a + b, 0) + addonsG,
       unit: 'g',
-      why: why`${len(usedMm)} of cord stay in the piece × ${num(resolved.cord.gramsPerMetre, 1)} g/m${addonsG > 0 ? why` + add-ons ${num(addonsG, 0)} g` : []}, without hardware`,
+      why: why`${len(usedMm)} of cord stay in the piece${types.size > 1 ? ', each at the weight of its kind' : why` × ${num(resolved.cord.gramsPerMetre, 1)} g/m`}${addonsG > 0 ? why` + add-ons ${num(addonsG, 0)} g` : []}, without hardware`,
     },
     total: mm('cord in all', totalMm, why`the sum of all cuts`),
     minutes: { label: 'time', value: minutes.value, unit: 'min', why: minutes.why },

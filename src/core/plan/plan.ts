@@ -71,6 +71,9 @@ function planClosed(closed: SuitedDesign): Result<Plan> {
       ...(closing.adjust ? { adjust: closing.adjust } : {}),
     },
     ...(sequence ? { sequence } : {}),
+    ...(resolved.mixed
+      ? { mixed: { request: resolved.mixed.request, isKnown: resolved.mixed.isKnown } }
+      : {}),
   };
   return guard({
     ...base,

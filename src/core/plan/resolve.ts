@@ -9,6 +9,7 @@ import { effectiveDiameterMm, FIBRE_MELTS, findCord } from '../cord/cords.ts';
 import { type Measure, type Measured, measureOf } from '../fit/measures.ts';
 import { findProduct, type Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
+import { type MixedRequest, mixedRequest } from '../patterns/mixed.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
 import { type Issue, ok, type Result } from '../result.ts';
 import { formatLength } from '../units/index.ts';
@@ -17,6 +18,7 @@ import { chanceOf } from './chance.ts';
 import type { Knowledge } from './knowledge.ts';
 import type { Resolved } from './resolved.ts';
 import { STYLES } from './setups/index.ts';
+import { cordTypeOf, ratiosOf, thicknessIssues } from './thickness.ts';
 
 export const DEFAULT_ROUND_MM = 10;
 
@@ -29,21 +31,21 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
     return value as T;
   };
   const product = found(findProduct(design.product), '/product', 'product', design.product);
-  const solved = found(know.facts(design.pattern.id), '/pattern/id', 'pattern', design.pattern.id);
+  const drawn = found(know.facts(design.pattern.id), '/pattern/id', 'pattern', design.pattern.id);
   const cord = found(findCord(design.cord), '/cord', 'cord', design.cord);
   const closure = found(findClosure(design.closure.kind), '/closure/kind', 'closure', design.closure.kind);
   const colours = design.cords.map((c, i) =>
     found(findColour(c.colour, design.looks), `/cords/${i}/colour`, 'colour', c.colour),
   );
-  if (solved && solved.kind !== 'weave') {
+  if (drawn && drawn.kind !== 'weave') {
     issues.push({
       code: 'design.knot',
       path: '/pattern/id',
       message: 'This is a knot, not a weave: you can’t make a band of it.',
     });
-  } else if (solved) {
-    issues.push(...cordIssues(design, solved));
-    const reason = closure?.unsuited?.(solved);
+  } else if (drawn) {
+    issues.push(...cordIssues(design, drawn));
+    const reason = closure?.unsuited?.(drawn);
     if (reason) issues.push({ code: 'closure.weave', path: '/closure/kind', message: reason });
   }
   if (product && closure) {
@@ -65,23 +67,32 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
   if (issues.length > 0) return { ok: false, issues };
   const measures = measuresOf(design, product);
   const difficulty = know.difficulty(design.pattern.id);
-  const melts = FIBRE_MELTS[cord.fibre];
+  const mixed = mixedOf(design, drawn);
+  if (!mixed.ok) return mixed;
+  const known = mixed.value && know.mixed(mixed.value.id);
   return ok({
     design,
     product,
-    solved,
+    solved: known ?? drawn,
+    ...(mixed.value ? { mixed: { request: mixed.value, isKnown: known !== undefined, alike: drawn } } : {}),
     difficulty,
     cord,
     colours,
     closure,
     measures,
-    melts,
+    melts: design.cords.every((_, i) => FIBRE_MELTS[findCord(cordTypeOf(design, i))!.fibre]),
     sequence,
     handMm: (act, diameterMm = effectiveDiameterMm(cord)) =>
       handLengthMm(act, design.hands ?? 'fingers', diameterMm, design.tailMm),
     chance: chanceOf(design),
     roundToMm,
   });
+}
+
+/** What a weave in cords of different thickness is pulled tight from; nothing where all are alike. */
+function mixedOf(design: Design, facts: SolvedFacts): Result<MixedRequest | undefined> {
+  const ratios = ratiosOf(design, facts);
+  return ratios ? mixedRequest(facts, ratios) : ok(undefined);
 }
 
 function readSequence(design: Design, issues: Issue[]): readonly Item[] | undefined {
@@ -127,6 +138,8 @@ function cordIssues(design: Design, solved: SolvedFacts): Issue[] {
   const style = STYLES[design.setup.style];
   const reason = style.unsuited(solved);
   if (reason) return [{ code: 'design.setup', path: '/setup/style', message: reason }];
+  const thick = thicknessIssues(design, solved, style.isByStrand);
+  if (thick.length > 0) return thick;
   if (design.setup.strands) return strandIssues(design, solved, design.setup.strands);
   const wanted = style.cords(solved);
   // A sequence may use more cords than the set-up itself.

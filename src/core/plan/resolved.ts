@@ -6,6 +6,7 @@ import type { CordType } from '../cord/cords.ts';
 import type { Measured } from '../fit/measures.ts';
 import type { Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
+import type { MixedRequest } from '../patterns/mixed.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
 
 /** A design with its names looked up and its numbers found sensible. */
@@ -28,4 +29,6 @@ export interface Resolved {
   /** Chance that no end runs short. */
   readonly chance: number;
   readonly roundToMm: number;
+  /** Set where cords differ in thickness: what the weave is pulled tight from, and whether that has been done; the same weave in one thickness. */
+  readonly mixed?: { readonly request: MixedRequest; readonly isKnown: boolean; readonly alike: SolvedFacts };
 }

@@ -4,6 +4,7 @@ import type { ColourStretch } from '../colour/sequence.ts';
 import type { Measured } from '../fit/measures.ts';
 import type { Fitted } from '../fit/schools.ts';
 import type { Design } from '../formats/design.gen.ts';
+import type { MixedRequest } from '../patterns/mixed.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
 import type { Why } from '../why/why.ts';
 import type { AddonPlace } from './addons.ts';
@@ -135,6 +136,8 @@ export interface Plan {
   /** What the hands hold of an end at its last row: as planned, and with a fid or needle, in mm. */
   readonly hands: { readonly plannedMm: number; readonly toolMm: number };
   readonly sequence?: SequencePlan;
+  /** Set where cords differ in thickness: what the weave is pulled tight from. Until that is known, the numbers are for one thickness. */
+  readonly mixed?: { readonly request: MixedRequest; readonly isKnown: boolean };
 }
 
 /** A splice in a band, from its first bar; `cordMm` is what its strand has used since the first row. */

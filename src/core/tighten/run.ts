@@ -68,13 +68,16 @@ interface Stage {
 /** Below this share of touching distance strands may have passed through each other. */
 const PASS_LIMIT = 0.3;
 
+/** No edge is longer than this many radii of the thinnest strand: another could slip across between two points. */
+const LONGEST_EDGE = 2.4;
+
 /**
  * From coarse and soft to fine and hard. Closed knots are measured to a fraction of a per cent, so they get hard
  * contacts at two resolutions, from which the length at h = 0 follows.
  */
-const stages = (h: number, closed: boolean): Stage[] => [
-  { h: Math.max(0.6, h), stiffness: 30, steps: 6000, tolerance: 3e-3 },
-  { h: Math.max(0.4, h), stiffness: 100, steps: 2000, tolerance: 5e-3 },
+const stages = (h: number, closed: boolean, thinnest: number): Stage[] => [
+  { h: Math.max(Math.min(0.6, LONGEST_EDGE * thinnest), h), stiffness: 30, steps: 6000, tolerance: 3e-3 },
+  { h: Math.max(Math.min(0.4, LONGEST_EDGE * thinnest), h), stiffness: 100, steps: 2000, tolerance: 5e-3 },
   ...(closed ? [{ h: h * COARSER, stiffness: 1000, steps: 6000, tolerance: 1.5e-3 }] : []),
   { h, stiffness: closed ? 1000 : 300, steps: closed ? 6000 : 3500, tolerance: closed ? 1.5e-3 : 3e-3 },
 ];
@@ -137,7 +140,8 @@ export function run(
   onProgress?: (p: SolveProgress) => boolean,
 ): Result<Tight> {
   const isClosed = start.strands.every((s) => s.kind === 'closed');
-  const plan = stages(options.h, isClosed);
+  const thinnest = Math.min(...start.strands.map((s) => s.radius));
+  const plan = stages(options.h, isClosed, thinnest);
   const random = seeded(options.seed + 7);
   const lengths: number[][] = [];
   let [leastEver, steps] = [Number.POSITIVE_INFINITY, 0];

@@ -1,3 +1,4 @@
+import { rescaled } from '../../core/patterns/mixed.ts';
 import { solveWeave } from '../../core/patterns/solve.ts';
 import { looseStrands } from '../../core/weave/liftable.ts';
 import { parse } from '../../core/weave/parse.ts';
@@ -17,6 +18,11 @@ self.onmessage = ({ data }: MessageEvent<SolveRequest>) => {
     return true;
   });
   return post(
-    solved.ok ? { kind: 'solved', solved: solved.value } : { kind: 'failed', issues: solved.issues },
+    solved.ok
+      ? {
+          kind: 'solved',
+          solved: data.scale === undefined ? solved.value : rescaled(solved.value, data.scale),
+        }
+      : { kind: 'failed', issues: solved.issues },
   );
 };

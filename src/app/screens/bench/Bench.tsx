@@ -5,6 +5,7 @@ import type { Bench as BenchStore } from '../../state/bench.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { fetchModule, lazily } from '../../ui/lazily.ts';
+import { MixedProgress } from '../../ui/MixedProgress.tsx';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Beam } from './Beam.tsx';
 import { BenchContext, type Lit, LitContext, PlanContext, type PlanView } from './BenchContext.tsx';
@@ -55,6 +56,7 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
               <Boundary name="The list of problems" keys={[design]}>
                 <Issues />
               </Boundary>
+              <MixedProgress plan={result.ok ? result.value : undefined} />
               <Boundary name="The Beam" keys={[design]}>
                 <Beam view={view} onView={setView} />
               </Boundary>

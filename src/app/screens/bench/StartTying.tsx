@@ -8,7 +8,7 @@ import { useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase, usePieces } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useToast } from '../../ui/Toast.tsx';
-import { useBench } from './BenchContext.tsx';
+import { useBench, usePlan } from './BenchContext.tsx';
 
 /** From the plan to the table: begins a piece of this design, or goes on with the one that is there. */
 export function StartTying() {
@@ -21,6 +21,9 @@ export function StartTying() {
   const [busy, setBusy] = useState(false);
   const { data: pieces } = usePieces();
   const open = pieces?.find((p) => p.designId === id);
+  // Nobody cuts by numbers for cords of one thickness where they differ.
+  const mixed = usePlan()?.plan.mixed;
+  const isRough = mixed !== undefined && !mixed.isKnown;
   const isOlder = open !== undefined && isOther(open.tying, design);
   async function start(isAnother = false) {
     setBusy(true);
@@ -40,7 +43,7 @@ export function StartTying() {
         look="next"
         data-do="tie"
         className="col-span-2 py-2.5 text-lg"
-        disabled={busy || !pieces}
+        disabled={busy || !pieces || isRough}
         onClick={() => void start()}
       >
         <Play size={20} aria-hidden /> {open ? 'Continue tying' : 'Start tying'}

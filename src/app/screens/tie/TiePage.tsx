@@ -4,6 +4,7 @@ import type { Result } from '../../../core/result.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase } from '../../state/services.tsx';
 import { openPiece, type TyingPiece } from '../../state/tying.ts';
+import { MixedProgress } from '../../ui/MixedProgress.tsx';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Tie } from './Tie.tsx';
 import { PieceContext } from './TieContext.tsx';
@@ -17,6 +18,14 @@ export default function TiePage() {
   // What the workshop knows is needed to open a piece; a piece that is open is not opened again for it.
   const known = useRef(know);
   known.current = know;
+  // But for one whose cords differ in thickness, whose weave was not known yet: once it is, the piece is opened with it.
+  const mixed = opened?.ok ? opened.value.store.getState().plan.mixed : undefined;
+  const hasCome = mixed !== undefined && !mixed.isKnown && know.mixed(mixed.request.id) !== undefined;
+  const [round, setRound] = useState(0);
+  useEffect(() => {
+    if (hasCome) setRound((n) => n + 1);
+  }, [hasCome]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another round opens it again
   useEffect(() => {
     if (!id || !isReady) return;
     let isCurrent = true;
@@ -30,7 +39,7 @@ export default function TiePage() {
       isCurrent = false;
       piece?.close();
     };
-  }, [db, id, isReady]);
+  }, [db, id, isReady, round]);
   if (!opened) return <main className="p-8 text-ink-soft">Opening…</main>;
   if (!opened.ok)
     return (
@@ -52,6 +61,7 @@ export default function TiePage() {
   return (
     <PieceContext value={opened.value}>
       <WhyProvider>
+        <MixedProgress plan={opened.value.store.getState().plan} />
         <Tie />
       </WhyProvider>
     </PieceContext>

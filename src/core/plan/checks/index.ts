@@ -7,11 +7,13 @@ import type { CheckContext } from './context.ts';
 import { fitChecks } from './fit.ts';
 import { hardwareChecks } from './hardware.ts';
 import { productChecks } from './product.ts';
+import { thicknessChecks } from './thickness.ts';
 
 /** What a careful maker would look at before cutting; a failed check says what to change. */
 export const checks = (seen: CheckContext): Check[] => [
   ...setUpChecks(seen),
   ...foldChecks(seen),
+  ...thicknessChecks(seen),
   ...fitChecks(seen),
   ...hardwareChecks(seen),
   ...(seen.closing.checks ?? []),

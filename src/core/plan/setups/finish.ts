@@ -1,7 +1,9 @@
 import { END_MM } from '../../chance/hands.ts';
 import { endSpread, FIXED_SD_MM } from '../../chance/spread.ts';
 import { cordLetter } from '../../colour/palette.ts';
+import { findCord } from '../../cord/cords.ts';
 import { cut, len, num, percent, type Why, type WhyPart, why } from '../../why/why.ts';
+import { cordTypeOf } from '../thickness.ts';
 import type { CordCut, CordEnd, CordMark, CordPart } from '../types.ts';
 import type { SetupContext, Uncut } from './context.ts';
 import { backwards } from './parts.ts';
@@ -65,15 +67,16 @@ export function finish(needs: Needs, uncut: Uncut): CordCut {
       (total, h) => total + h.needMm + h.end.wovenMm * (Math.exp(sd * Math.sqrt(h.end.variance)) - 1),
       0,
     );
+  const type = uncut.cordType ?? cordTypeOf(needs.resolved.design, uncut.index);
   const colour = needs.resolved.colours[uncut.index] ?? needs.resolved.colours[0]!;
   return {
     letter: uncut.letter ?? cordLetter(uncut.index) + (uncut.piece ? String(uncut.piece) : ''),
-    name: colour.name,
+    name: type === needs.resolved.cord.id ? colour.name : `${colour.name} in ${findCord(type)?.name ?? type}`,
     role: uncut.role,
     colour: colour.id,
     look: colour,
     cord: uncut.index,
-    cordType: uncut.cordType ?? needs.resolved.cord.id,
+    cordType: type,
     band: needs.band,
     ...(uncut.place === undefined ? {} : { place: uncut.place }),
     ...(uncut.isExtra ? { isExtra: true } : {}),

@@ -159,10 +159,11 @@ export function weave(setup: SetupContext, work: Lane): CordPart[] {
 }
 
 export function tail(setup: SetupContext, work: Lane): CordPart {
+  const handMm = setup.resolved.handMm('row', setup.metrics.diameterMm);
   return {
     what: 'tail',
-    lengthMm: setup.resolved.handMm('row'),
-    why: why`hand length: your hands need ${len(setup.resolved.handMm('row'))} of each end to tie the last row. You snip it off afterwards, so it is also your first reserve`,
+    lengthMm: handMm,
+    why: why`hand length: your hands need ${len(handMm)} of each end to tie the last row. You snip it off afterwards, so it is also your first reserve`,
     strand: work.name,
     lane: work.lane,
   };

@@ -1,15 +1,20 @@
 import { laneKey } from '../../colour/lanes.ts';
+import { effectiveDiameterMm, findCord } from '../../cord/cords.ts';
 import { counted, len, num, why } from '../../why/why.ts';
+import { cordOfLane, cordTypeOf } from '../thickness.ts';
 import type { CordPart } from '../types.ts';
 import { type Lane, lanesOf, type SetUp, type SetupContext, startOf, type Uncut } from './context.ts';
 import { bareEnd, coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
 
-/** Which of the design's cords a lane is made of: as chosen, else the first for working strands and the second for cores. */
-export function cordOf(setup: SetupContext, lane: Lane, isCore: boolean): number {
-  return (
-    setup.resolved.design.setup.strands?.[laneKey(lane.name, lane.lane)] ??
-    (isCore && setup.resolved.colours.length > 1 ? 1 : 0)
-  );
+/** Which of the design's cords a lane is made of. */
+export const cordOf = (setup: SetupContext, lane: Lane, isCore: boolean): number =>
+  cordOfLane(setup.resolved.design, { key: laneKey(lane.name, lane.lane), isCore });
+
+/** The same piece in the thickness of one of its cords: what is hitched, turned, tucked and held is that cord. */
+function inCord(setup: SetupContext, cord: number): SetupContext {
+  const type = findCord(cordTypeOf(setup.resolved.design, cord));
+  if (!type || !setup.resolved.mixed) return setup;
+  return { ...setup, metrics: { ...setup.metrics, diameterMm: effectiveDiameterMm(type) } };
 }
 
 interface Group {
@@ -56,8 +61,11 @@ export function setUpSeparate(setup: SetupContext): SetUp {
     const n = (numbers.get(g.cord) ?? 0) + 1;
     numbers.set(g.cord, n);
     const piece = pieces(g.cord) > 1 ? n : 0;
-    if (g.isCore) return coreCord(setup, g, piece);
-    return cores.length === 0 ? bareCord(setup, g, piece) : workingCord(setup, g, cores.length, piece);
+    const own = inCord(setup, g.cord);
+    if (g.isCore) return coreCord(own, g, piece);
+    return cores.length === 0
+      ? bareCord(own, g, piece)
+      : workingCord(own, g, coreWidths(setup, cores), piece);
   });
   return { marks: [], cords };
 }
@@ -128,13 +136,21 @@ function throughOrFolded(
   return { parts: [a, b], fold };
 }
 
+/** How wide the cores are, one by one, in mm. */
+const coreWidths = (setup: SetupContext, cores: readonly Lane[]): number[] =>
+  cores.map((core) => inCord(setup, cordOf(setup, core, true)).metrics.diameterMm);
+
 /** With cores the working cord's middle goes behind them. */
-function workingCord(setup: SetupContext, group: Group, cores: number, piece: number): Uncut {
+function workingCord(setup: SetupContext, group: Group, cores: readonly number[], piece: number): Uncut {
   const { diameterMm: d } = setup.metrics;
+  const sum = cores.reduce((total, width) => total + width, 0);
+  const isAlike = cores.every((width) => width === d);
   const behind: CordPart = {
     what: 'attach',
-    lengthMm: ((cores + 2) / 2) * d,
-    why: why`half of the way behind the ${counted(cores, 'core')} before the first row: a diameter of ${len(d)} for each and for each edge`,
+    lengthMm: (sum + 2 * d) / 2,
+    why: isAlike
+      ? why`half of the way behind the ${counted(cores.length, 'core')} before the first row: a diameter of ${len(d)} for each and for each edge`
+      : why`half of the way behind the ${counted(cores.length, 'core')}, ${len(sum)} together, before the first row, and ${len(d)} for each edge`,
     fromMm: startOf(setup),
     toMm: startOf(setup),
   };

@@ -1,6 +1,10 @@
 import { Suspense } from 'react';
 import { byName, cordLetter, findColour, PALETTE } from '../../../../core/colour/palette.ts';
+import { CORDS, findCord } from '../../../../core/cord/cords.ts';
 import { LIMITS } from '../../../../core/formats/limits.gen.ts';
+import type { SolvedFacts } from '../../../../core/patterns/types.ts';
+import { withStyle } from '../../../../core/plan/adapt.ts';
+import { BY_STRAND, STYLES } from '../../../../core/plan/setups/index.ts';
 import { withCord } from '../../../../core/plan/strands.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Button } from '../../../ui/Button.tsx';
@@ -23,6 +27,8 @@ export function ColourWord({ index, place }: { readonly index: number; readonly 
   const { design } = useBench();
   const id = design.cords[index]!.colour;
   const colour = findColour(id, design.looks);
+  const own = design.cords[index]!.cord;
+  const type = own === undefined ? undefined : (findCord(own)?.name ?? own);
   const problem = useProblem(`/cords/${index}`);
   return (
     <span className="inline-flex items-baseline gap-1.5">
@@ -30,7 +36,7 @@ export function ColourWord({ index, place }: { readonly index: number; readonly 
       <Word
         label={`Colour ${place}`}
         letter={String(index + 1)}
-        text={colour?.name ?? id}
+        text={type ? `${colour?.name ?? id} in ${type}` : (colour?.name ?? id)}
         problem={problem}
         picker={COLOUR_PICKERS[index]!}
         width="wide"
@@ -60,6 +66,7 @@ function ColourPicker({ index }: { readonly index: number }) {
           swatch: <Swatch colour={c} letter={c.letter ?? ''} />,
         }))}
       />
+      {facts && <ThicknessChoice index={index} facts={facts} />}
       <div className="flex flex-wrap gap-2">
         {design.cords.length === 2 && (
           <Button onClick={() => dispatch({ type: 'swap-colours' })}>Swap the two colours</Button>
@@ -70,6 +77,32 @@ function ColourPicker({ index }: { readonly index: number }) {
         <OwnLook index={index} />
       </Suspense>
     </div>
+  );
+}
+
+/** What this cord is cut from, where it may be another than the band's. */
+function ThicknessChoice({ index, facts }: { readonly index: number; readonly facts: SolvedFacts }) {
+  const { design, dispatch } = useBench();
+  if (design.sequence) return null;
+  if (!STYLES[design.setup.style].isByStrand)
+    return (
+      <div className="flex flex-wrap items-center gap-2 text-sm">
+        <span className="text-ink-soft">Cords of different thickness are set up as separate cords.</span>
+        <Button onClick={() => dispatch({ type: 'become', design: withStyle(design, BY_STRAND, facts) })}>
+          Use separate cords
+        </Button>
+      </div>
+    );
+  return (
+    <Choices
+      label="Which cord is it?"
+      value={design.cords[index]!.cord ?? design.cord}
+      onChange={(id) => dispatch({ type: 'thickness', index, id }, `thickness-${index}`)}
+      choices={CORDS.map((c) => ({
+        value: c.id,
+        name: c.id === design.cord ? `${c.name}, like the band` : c.name,
+      }))}
+    />
   );
 }
 
