@@ -143,7 +143,7 @@ test('a design takes a weave of one’s own along to another browser', async ({ 
 test('another ratio of cords is solved live and can be cancelled', async ({ page }) => {
   await page.goto('/weaves/double-bar');
   await expect(page.getByRole('img', { name: /front/ })).toBeVisible();
-  await select(page, 'Cores', 'twice as thick');
+  await select(page, 'How thick C1 is', '2 × as thick');
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByRole('alert')).toContainText('Stopped before the knot was tight');
 });

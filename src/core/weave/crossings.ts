@@ -6,7 +6,7 @@ import type { Crossing, StrandSpec, WeaveSpec } from './types.ts';
 const MAX_CROSSINGS = 600;
 
 /** A crossing before the words have said who is on top. */
-interface Meeting {
+export interface Meeting {
   readonly a: number;
   readonly b: number;
   readonly atA: number;
@@ -162,7 +162,7 @@ interface Visit {
 }
 
 /** Every strand's visits to crossings, in the order of travel. */
-function visitsOf(spec: WeaveSpec, meetings: readonly Meeting[]): Visit[][] {
+export function visitsOf(spec: WeaveSpec, meetings: readonly Meeting[]): Visit[][] {
   const visits: Visit[][] = spec.strands.map(() => []);
   for (const [index, m] of meetings.entries()) {
     visits[m.a]!.push({ meeting: index, side: 'a', at: m.atA });

@@ -1,18 +1,21 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { SolvedWeave } from '../../../core/patterns/types.ts';
 import type { Issue } from '../../../core/result.ts';
 import { findCrossings } from '../../../core/weave/crossings.ts';
-import { format } from '../../../core/weave/format.ts';
 import { parse } from '../../../core/weave/parse.ts';
+import type { WeaveSpec } from '../../../core/weave/types.ts';
 import { newId } from '../../../storage/ids.ts';
 import { saveWeave } from '../../../storage/weaves.ts';
 import { solveInWorker } from '../../../workers/outside/solve.ts';
+import { readText } from '../../export/readText.ts';
 import { weavePath } from '../../paths.ts';
+import { record, redo, startHistory, undo } from '../../state/history.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { Select } from '../../ui/Select.tsx';
+import { FilePicker } from '../../ui/FilePicker.tsx';
+import { DrawWeave } from './draw/DrawWeave.tsx';
 
 interface Props {
   readonly start: string;
@@ -26,49 +29,80 @@ interface Props {
 
 /** How long typing must rest before the knot is pulled tight again. */
 const REST_MS = 500;
+/** A notation file larger than this is none. */
+const MAX_FILE_BYTES = 100_000;
 
 /** The notation, to read and to change: it is solved again as you type, and says where it goes wrong. */
 export function NotationEditor({ start, squash, load, patience, baseName, onSolved }: Props) {
-  const [typed, setTyped] = useState<string>();
-  const [ratio, setRatio] = useState(1);
-  const hasCores = /^core /m.test(start);
-  const text = typed ?? start;
-  const solver = useSolver(typed, { squash, load, patience, onSolved });
+  const [history, setHistory] = useState(() => startHistory(start));
+  // What is kept may come after the page: as long as nothing was changed, it is what is shown.
+  const isUntouched = history.past.length === 0 && history.future.length === 0;
+  const text = isUntouched ? start : history.present;
+  useEffect(() => {
+    if (isUntouched) setHistory(startHistory(start));
+  }, [start, isUntouched]);
+  const spec = useMemo(() => parse(text), [text]);
+  // While words are being typed that can't be read, the last drawing stays, dimmed.
+  const last = useRef<WeaveSpec>(undefined);
+  if (spec.ok) last.current = spec.value;
+  const drawable = last.current;
+  const [unread, setUnread] = useState<string>();
+  const openFile = async (file: File) => {
+    const read = await readText(file, MAX_FILE_BYTES, 'a notation');
+    setUnread(read.ok ? undefined : read.issues[0]!.message);
+    if (read.ok) setHistory((h) => record(h, read.value));
+  };
+  const solver = useSolver(text === start ? undefined : text, { squash, load, patience, onSolved });
   return (
     <section aria-label="Notation">
       <h2 className="font-bold font-title text-xl">
-        Notation{' '}
+        How it is led{' '}
         <span className="font-normal font-sans text-ink-soft text-sm">
-          change it and the strands are pulled tight again
+          change it, drawn or in words, and the strands are pulled tight again
         </span>
       </h2>
-      {hasCores && (
-        <div className="mt-1 flex flex-wrap items-center gap-2">
-          Cores
-          <Select
-            label="Cores"
-            value={ratio}
-            onChange={(next) => {
-              setRatio(next);
-              setTyped(withCoreRatio(typed ?? start, next));
-            }}
-            choices={RATIOS.map((r) => ({ value: r.ratio, name: r.name }))}
+      {drawable && (
+        <div inert={!spec.ok} className={spec.ok ? '' : 'opacity-40'}>
+          <DrawWeave
+            spec={drawable}
+            wrong={wrongStrands(drawable, solver.issues)}
+            onText={(next, gesture) => setHistory((h) => record(h, next, gesture))}
+            onUndo={history.past.length > 0 ? () => setHistory(undo) : undefined}
+            onRedo={history.future.length > 0 ? () => setHistory(redo) : undefined}
           />
-          <span className="text-ink-soft text-sm">
-            changing the core thickness means solving the weave again
-          </span>
         </div>
       )}
+      <h3 className="mt-3 font-semibold">
+        The same in words{' '}
+        <span className="font-normal text-ink-soft text-sm">
+          strand by strand: where it bends, then over (O) and under (U) in the order of travel
+        </span>
+      </h3>
       <textarea
         aria-label="Notation of this weave"
         spellCheck={false}
         rows={Math.min(14, text.split('\n').length + 1)}
         value={text}
-        onChange={(e) => setTyped(e.target.value)}
+        onChange={(e) => {
+          const { value } = e.target;
+          setHistory((h) => record(h, value, 'typing'));
+        }}
         aria-invalid={solver.issues.length > 0 ? true : undefined}
         aria-describedby="notation-state"
         className="figure mt-1 w-full rounded border border-ink-soft bg-white p-2 text-sm leading-relaxed aria-invalid:border-bad"
       />
+      <div className="mt-1 flex flex-wrap items-center gap-3">
+        <FilePicker
+          label="Open a notation file"
+          accept=".txt,text/plain"
+          onFile={(file) => void openFile(file)}
+        />
+        {unread && (
+          <p role="alert" className="text-bad">
+            {unread}
+          </p>
+        )}
+      </div>
       <div id="notation-state" className="mt-1 flex min-h-10 flex-wrap items-center gap-3">
         {solver.progress !== undefined && (
           <>
@@ -102,29 +136,15 @@ export function NotationEditor({ start, squash, load, patience, baseName, onSolv
   );
 }
 
-const RATIOS = [
-  { ratio: 0.5, name: 'half as thick as the working cord' },
-  { ratio: 0.75, name: 'three quarters as thick' },
-  { ratio: 1, name: 'as thick as the working cord' },
-  { ratio: 1.5, name: 'half as thick again' },
-  { ratio: 2, name: 'twice as thick' },
-];
-
-/** The notation with every core given another radius; the drawing is spread so that thicker cores have room. */
-function withCoreRatio(text: string, ratio: number): string {
-  const spec = parse(text);
-  if (!spec.ok) return text;
-  const spread = Math.max(1, (1 + ratio) / 2);
-  return format({
-    ...spec.value,
-    period: spec.value.period * spread,
-    strands: spec.value.strands.map((s) => ({
-      ...s,
-      radius: s.role === 'core' ? ratio / 2 : s.radius,
-      path: s.path.map(([x, y]) => [x * spread, y * spread] as const),
-    })),
-  });
-}
+/** Strands that an issue is about, by the line that it names. */
+const wrongStrands = (spec: WeaveSpec, issues: readonly Issue[]): ReadonlySet<number> =>
+  new Set(
+    issues.flatMap(({ path }) => {
+      const line = Number(/line (\d+)/.exec(path)?.[1]);
+      const strand = spec.strands.findIndex((s) => s.line === line);
+      return strand < 0 ? [] : [strand];
+    }),
+  );
 
 const lineStart = (text: string, at: number) => text.lastIndexOf('\n', at - 1) + 1;
 
@@ -137,8 +157,14 @@ function useSolver(
   const [solved, setSolved] = useState<SolvedWeave>();
   const stop = useRef<() => void>(() => undefined);
   useEffect(() => {
-    if (typed === undefined) return;
+    if (typed === undefined) {
+      setIssues([]);
+      setSolved(undefined);
+      onSolved(undefined);
+      return;
+    }
     setSolved(undefined);
+    onSolved(undefined);
     const spec = parse(typed);
     const crossings = spec.ok ? findCrossings(spec.value) : spec;
     setIssues(crossings.ok ? [] : crossings.issues);
