@@ -175,3 +175,35 @@ test('every place of the library can be reached without a violation', async ({ p
   await page.goto('/weaves/no-such-weave');
   await expect(page.getByRole('alert')).toContainText('There is no weave called “no-such-weave”');
 });
+
+test('what lies on the table says what can be made of it, and one press plans it', async ({ page }) => {
+  await page.goto('/weaves');
+  await page.getByRole('button', { name: 'What can I make from what I have?' }).click();
+  const hand = page.getByRole('region', { name: 'From the cord at hand' });
+  const count = async () => Number((await page.getByRole('status').first().textContent())!.split(' ')[0]);
+  await expect(page.getByRole('status').first()).toContainText('can be made of that');
+  const before = await count();
+  // Less cord, fewer weaves; none at all of twenty centimetres.
+  await hand.getByLabel('each as long as').fill('1.5 m');
+  await hand.getByLabel('each as long as').press('Tab');
+  await expect.poll(count).toBeLessThan(before);
+  await hand.getByLabel('each as long as').fill('20 cm');
+  await hand.getByLabel('each as long as').press('Tab');
+  await expect(page.getByText('Nothing can be made of that.')).toBeVisible();
+  await hand.getByLabel('each as long as').fill('3.2 m');
+  await hand.getByLabel('each as long as').press('Tab');
+  await select(page, 'Closed by', 'knot and loop');
+  const bar = page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('link', { name: 'Solomon bar', exact: true }) });
+  const cut = (await bar.getByText(/^cut/).textContent())!;
+  expect(await violations(page)).toEqual([]);
+  await bar.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page.getByLabel('Name of this design')).toHaveValue('Solomon bar');
+  // The first cut on the Bench is the first of those that were promised.
+  const first = cut
+    .replace(/^cut\s*/, '')
+    .split(' + ')[0]!
+    .trim();
+  await expect(page.getByTestId('cut-A').first()).toHaveText(first);
+});

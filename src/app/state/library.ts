@@ -65,6 +65,8 @@ export function useLibrary() {
 
   return {
     records,
+    /** Keeps a design that was made elsewhere, and opens it. */
+    openDesign: (design: Design) => open({ ...design, name: freeName(design.name, '', names) }),
     create: () => open(newDesign(freeName('New band', '', names))),
     duplicate: (record: DesignRecord) => {
       const read = readDesign(record.design);

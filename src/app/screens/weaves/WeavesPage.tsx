@@ -1,12 +1,15 @@
 import { Plus } from 'lucide-react';
-import { useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { CORDS, effectiveDiameterMm } from '../../../core/cord/cords.ts';
 import { findPattern, PATTERNS } from '../../../core/patterns/index.ts';
-import { capital } from '../../../core/words.ts';
+import { type Makeable, makeableOf } from '../../../core/plan/atHand.ts';
+import { capital, plural } from '../../../core/words.ts';
 import { weavePath } from '../../paths.ts';
 import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
+import { useLibrary } from '../../state/library.ts';
 import { BadRecords } from '../../ui/BadRecords.tsx';
+import { Button } from '../../ui/Button.tsx';
 import { finds } from '../../ui/find.ts';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { Select } from '../../ui/Select.tsx';
@@ -24,6 +27,7 @@ import {
   type SortId,
   sortListed,
 } from './filters.ts';
+import { type HandAsk, HandFilter, USUAL_HAND } from './HandFilter.tsx';
 
 /** The library as faces to look at, all to one scale, in the cord that is chosen. */
 export default function WeavesPage() {
@@ -42,8 +46,10 @@ export default function WeavesPage() {
   ];
   const found = all.filter((item) => query.trim() === '' || finds(item, query.trim()));
   const shown = sortListed(applyFilters(found, filters, effectiveDiameterMm(cord)), sort);
-  const weaves = shown.filter((w) => w.facts.kind === 'weave');
-  const knots = shown.filter((w) => w.facts.kind !== 'weave');
+  const [ask, setAsk] = useState<HandAsk>();
+  const makeable = useMakeable(useDeferredValue(ask), cordId);
+  const weaves = shown.filter((w) => w.facts.kind === 'weave' && (!makeable || makeable.has(w.facts.id)));
+  const knots = makeable ? [] : shown.filter((w) => w.facts.kind !== 'weave');
   return (
     <WhyProvider>
       <main className="px-5 py-4">
@@ -86,6 +92,7 @@ export default function WeavesPage() {
             onChange={setSort}
             choices={(Object.keys(SORTS) as SortId[]).map((id) => ({ value: id, name: SORTS[id].name }))}
           />
+          {!ask && <Button onClick={() => setAsk(USUAL_HAND)}>What can I make from what I have?</Button>}
           <Link
             to="/weaves/new"
             className="ml-auto inline-flex items-center gap-2 rounded-md bg-amber px-3 py-1.5 font-semibold"
@@ -94,8 +101,11 @@ export default function WeavesPage() {
           </Link>
         </div>
         <p className="mt-1 text-ink-soft" role="status">
-          {weaves.length} weaves and {knots.length} knots, pulled tight by the rope engine.
+          {makeable
+            ? `${weaves.length} ${plural(weaves.length, 'weave')} can be made of that.`
+            : `${weaves.length} weaves and ${knots.length} knots, pulled tight by the rope engine.`}
         </p>
+        {ask && <HandFilter ask={ask} onAsk={setAsk} onClose={() => setAsk(undefined)} />}
         <BadRecords what="weave" records={bad.weaves} />
         <BadRecords what="swatch" records={bad.swatches} />
         {picked.length > 1 && (
@@ -111,9 +121,16 @@ export default function WeavesPage() {
           diameterMm={effectiveDiameterMm(cord)}
           picked={picked}
           onPick={toggle}
+          makeable={makeable}
         />
         <Gallery title="Knots and hitches" items={knots} diameterMm={effectiveDiameterMm(cord)} />
-        {shown.length === 0 && <p className="mt-8 text-lg">No weave matches. Remove a filter to see more.</p>}
+        {weaves.length + knots.length === 0 && (
+          <p className="mt-8 text-lg">
+            {makeable
+              ? 'Nothing can be made of that. Type more cord, thinner cord, or another closure.'
+              : 'No weave matches. Remove a filter to see more.'}
+          </p>
+        )}
       </main>
     </WhyProvider>
   );
@@ -125,12 +142,14 @@ function Gallery({
   diameterMm,
   picked,
   onPick,
+  makeable,
 }: {
   title: string;
   items: readonly Listed[];
   diameterMm: number;
   picked?: readonly string[];
   onPick?: (id: string) => void;
+  makeable?: ReadonlyMap<string, Makeable> | undefined;
 }) {
   if (items.length === 0) return null;
   return (
@@ -142,6 +161,7 @@ function Gallery({
             key={item.facts.id}
             item={item}
             diameterMm={diameterMm}
+            makeable={makeable?.get(item.facts.id)}
             {...(onPick
               ? { isPicked: picked?.includes(item.facts.id) ?? false, onPick: () => onPick(item.facts.id) }
               : {})}
@@ -157,10 +177,30 @@ interface TileProps {
   readonly diameterMm: number;
   readonly isPicked?: boolean;
   readonly onPick?: () => void;
+  /** Set where it is asked what can be made of the cord at hand. */
+  readonly makeable?: Makeable | undefined;
 }
 
-function Tile({ item, diameterMm, isPicked, onPick }: TileProps) {
+/** Every weave that can be made of the cord at hand, by id; nothing while that is not asked. */
+function useMakeable(ask: HandAsk | undefined, cordId: string): ReadonlyMap<string, Makeable> | undefined {
+  const { own, know } = useWorkshop();
+  return useMemo(() => {
+    if (!ask) return undefined;
+    const { closureId, ...rest } = ask;
+    const hand = { ...rest, cordId, ...(closureId ? { closureId } : {}) };
+    const ids = [...own.map((w) => w.id), ...PATTERNS.filter((p) => !p.use).map((p) => p.id)];
+    return new Map(
+      ids.flatMap((id) => {
+        const made = makeableOf(id, hand, know);
+        return made ? [[id, made] as const] : [];
+      }),
+    );
+  }, [ask, cordId, own, know]);
+}
+
+function Tile({ item, diameterMm, isPicked, onPick, makeable }: TileProps) {
   const show = useLength();
+  const { openDesign } = useLibrary();
   const { facts } = item;
   const solved = useWeave(facts.id);
   const isBand = facts.kind === 'weave';
@@ -193,6 +233,17 @@ function Tile({ item, diameterMm, isPicked, onPick }: TileProps) {
         {isBand && (
           <p className="text-ink-soft text-sm">
             uses <span className="figure">{item.perLength.toFixed(1)}</span> × its length in cord
+          </p>
+        )}
+        {makeable && (
+          <p className="relative z-10 mt-1 flex flex-wrap items-center gap-2">
+            <span>
+              cut{' '}
+              <span className="figure">
+                {makeable.cutsMm.map((mm) => show(mm, { kind: 'cut', rounding: 'up' })).join(' + ')}
+              </span>
+            </span>
+            <Button onClick={() => void openDesign({ ...makeable.design, name: item.name })}>Plan it</Button>
           </p>
         )}
         {onPick && (
