@@ -322,3 +322,24 @@ test('a plain band has no rows: its steps are gone through, and what counts rows
   }
   await pressTo(page, 'Tell the wearer');
 });
+
+test('a knot at the end is tied stage by stage, plays itself, and ends as it is when it is tight', async ({
+  page,
+}) => {
+  await startTying(page, 'Knot-and-loop anklet');
+  await pressTo(page, 'Diamond');
+  const stages = page.getByTestId('stage');
+  await expect(stages).toHaveCount(8);
+  await expect(stages.first()).toContainText('Lay the cord loosely');
+  await expect(stages.filter({ hasText: 'Bring in the other cord' })).toHaveCount(1);
+  await expect(stages.last()).toContainText('Draw it tight');
+  const pictures = page.locator('figure svg[role=img]');
+  await expect(pictures).toHaveCount(8);
+  expect(await violations(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Play this knot' }).click();
+  await expect(pictures).toHaveCount(1);
+  const before = await pictures.innerHTML();
+  await expect.poll(() => pictures.innerHTML()).not.toBe(before);
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(pictures).toHaveCount(8);
+});

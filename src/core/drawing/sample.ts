@@ -1,5 +1,6 @@
-import { PALETTE } from '../colour/palette.ts';
+import { type CordColour, PALETTE } from '../colour/palette.ts';
 import type { SolvedWeave } from '../patterns/types.ts';
+import type { Role } from '../weave/types.ts';
 import { knotTubes } from './knots.ts';
 import { paintTubes, project, type View } from './paint.ts';
 import type { Scene } from './shape.ts';
@@ -14,8 +15,12 @@ const STRAND_COLOURS = ['ember', 'dusk', 'sodium', 'aurora', 'pole-white', 'meri
 const CORE_COLOUR = 'graphite';
 const SAMPLE_PALETTE = [CORE_COLOUR, ...STRAND_COLOURS].map((id) => PALETTE.find((c) => c.id === id)!);
 
+/** The look in which a sample shows each strand. */
+export const sampleLooks = (solved: { readonly strands: readonly { readonly role: Role }[] }): CordColour[] =>
+  sampleColours(solved).map((i) => SAMPLE_PALETTE[i]!);
+
 /** Which sample colour each strand takes, as an index into the sample's palette. */
-export function sampleColours(solved: Pick<SolvedWeave, 'strands'>): number[] {
+export function sampleColours(solved: { readonly strands: readonly { readonly role: Role }[] }): number[] {
   let next = 0;
   return solved.strands.map((s) => (s.role === 'core' ? 0 : 1 + (next++ % STRAND_COLOURS.length)));
 }

@@ -26,6 +26,8 @@ export function stepsText(design: Design, guide: Guide, system: UnitSystem): str
     if (isRow) told.set(key, step.at!.row);
     if (isRow && out.at(-1)?.startsWith('[ ]')) out.push('');
     out.push(`[ ] ${step.title}`, ...lines.map((l) => `    ${l}`));
+    for (const [i, stage] of (step.stages ?? []).entries())
+      out.push(`    ${i + 1}. ${whyText(stage, system)}`);
     if (step.look) out.push(`    Look: ${whyText(step.look, system)}`);
     for (const c of step.cautions ?? []) out.push(`    ! ${c.text}`);
     out.push('');
@@ -45,6 +47,7 @@ export const stepsJson = (design: Design, guide: Guide) => ({
     title: s.title,
     lines: s.lines.map((l) => whyText(l)),
     ...(s.full ? { full: s.full.map((l) => whyText(l)) } : {}),
+    ...(s.stages ? { stages: s.stages.map((l) => whyText(l)) } : {}),
     ...(s.look ? { look: whyText(s.look) } : {}),
     ...(s.at ? { band: s.at.band, pass: s.at.pass, row: s.at.row } : {}),
     ...(s.cautions ? { cautions: s.cautions.map((c) => c.text) } : {}),

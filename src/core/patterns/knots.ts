@@ -218,14 +218,17 @@ const coilCrossings = (n: number, cords = 0) => 1 + 2 * n + 2 * (n - 1) + 1 + co
 
 export const knots: readonly Pattern[] = [
   knot('overhand', 'Overhand', 'Round itself once and through.', () => coil(1), coilCrossings(1), 1),
-  knot(
-    'overhand-two',
-    'Overhand in two strands',
-    'Both strands together, round themselves once and through: the plainest stopper.',
-    () => abreast(coil(1)[0]!),
-    4 * coilCrossings(1),
-    1,
-  ),
+  {
+    ...knot(
+      'overhand-two',
+      'Overhand in two strands',
+      'Both strands together, round themselves once and through: the plainest stopper.',
+      () => abreast(coil(1)[0]!),
+      4 * coilCrossings(1),
+      1,
+    ),
+    isTiedAsOne: true,
+  },
   knot(
     'double-overhand',
     'Double overhand',

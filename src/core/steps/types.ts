@@ -63,6 +63,8 @@ export interface Step {
   readonly lines: readonly Why[];
   /** A row's moves crossing by crossing, where the lines say them shortly. */
   readonly full?: readonly Why[];
+  /** A knot stage by stage, as its pictures show it; drawing it tight is the last one. */
+  readonly stages?: readonly Why[];
   /** What to look at, or how it should come out. */
   readonly look?: Why;
   readonly at?: RowPlace;

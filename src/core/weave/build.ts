@@ -55,7 +55,7 @@ export function lift(spec: WeaveSpec, crossings: readonly Crossing[], random: ()
 }
 
 /** [arc parameter, height] of a strand's visits; a core stays in the plane and lets the others go round it. */
-function heights(crossings: readonly Crossing[], strand: number, isCore: boolean): [number, number][] {
+export function heights(crossings: readonly Crossing[], strand: number, isCore: boolean): [number, number][] {
   const out: [number, number][] = [];
   for (const c of crossings) {
     if (c.over.strand === strand) out.push([c.over.at, isCore ? 0 : LIFT]);
@@ -86,7 +86,12 @@ function liftStrand(
 }
 
 /** Linear between visits; closed strands wrap round, open ends lie in the plane. */
-function heightAt(at: number, visits: readonly [number, number][], edges: number, isOpen: boolean): number {
+export function heightAt(
+  at: number,
+  visits: readonly [number, number][],
+  edges: number,
+  isOpen: boolean,
+): number {
   if (visits.length === 0) return 0;
   const after = visits.findIndex((v) => v[0] >= at);
   let before = after === 0 ? undefined : visits[after < 0 ? visits.length - 1 : after - 1];

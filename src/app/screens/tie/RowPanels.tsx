@@ -1,12 +1,11 @@
-import { Play, Square } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { rowCords } from '../../../core/steps/rows/rowCords.ts';
 import { rowPicture } from '../../../core/steps/rows/rowPicture.ts';
 import { whyText } from '../../../core/why/why.ts';
-import { Segments } from '../../ui/Segments.tsx';
+import { PlayBar } from './PlayBar.tsx';
 import { RowFigure } from './RowFigure.tsx';
 import { useHere } from './TieContext.tsx';
-import { SPEEDS, type Speed, usePlayed } from './usePlayed.ts';
+import { type Speed, usePlayed } from './usePlayed.ts';
 
 type Picture = ReturnType<typeof rowPicture>;
 
@@ -38,7 +37,6 @@ export function RowPanels() {
   );
   const [speed, setSpeed] = useState<Speed>();
   const played = usePlayed(moves, speed);
-  const canMove = !window.matchMedia('(prefers-reduced-motion: reduce)').matches;
   const names = (step.full ?? step.lines).map((line) => whyText(line));
   const columns =
     stills.length > 6
@@ -71,20 +69,7 @@ export function RowPanels() {
           ))}
         </div>
       )}
-      {canMove && moves > 0 && (
-        <div className="flex flex-wrap items-end gap-3 pt-2">
-          <button
-            type="button"
-            className="inline-flex items-center gap-2 rounded-md border border-white/70 px-3 py-1.5 text-[15px] text-white hover:bg-white/10"
-            aria-pressed={speed !== undefined}
-            onClick={() => setSpeed(speed ? undefined : 'normal')}
-          >
-            {speed ? <Square size={16} aria-hidden /> : <Play size={16} aria-hidden />}
-            {speed ? 'Stop' : 'Play this row'}
-          </button>
-          {speed && <Segments label="Speed" value={speed} onChange={setSpeed} choices={SPEEDS} />}
-        </div>
-      )}
+      {moves > 0 && <PlayBar speed={speed} onSpeed={setSpeed} what="this row" />}
     </div>
   );
 }

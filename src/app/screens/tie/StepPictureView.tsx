@@ -1,8 +1,8 @@
 import { useWeave } from '../../state/knowledge.tsx';
 import BarOrder from '../../ui/BarOrder.tsx';
-import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { ClosedPicture } from './ClosedPicture.tsx';
 import { CutPicture } from './CutPicture.tsx';
+import { KnotPanels } from './KnotPanels.tsx';
 import { RowPanels } from './RowPanels.tsx';
 import { useHere } from './TieContext.tsx';
 
@@ -24,17 +24,7 @@ export function StepPictureView() {
           isHanging={!(guide.tying[0]?.frame.isMirrored ?? false)}
         />
       )}
-      {picture?.kind === 'knot' && knot && (
-        <div className="flex max-h-80 items-center justify-center overflow-hidden">
-          <SamplePicture
-            solved={knot}
-            view="front"
-            label={`${step.title}, the knot tight`}
-            scale={30}
-            className="h-auto max-h-72 w-auto max-w-full"
-          />
-        </div>
-      )}
+      {picture?.kind === 'knot' && <KnotPanels key={step.id} id={picture.id} tight={knot} />}
       {picture?.kind === 'closed' && <ClosedPicture />}
       {picture?.kind === 'place' && (
         <p className="p-4 text-center text-xl text-white/85">Its place is marked below.</p>

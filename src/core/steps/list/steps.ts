@@ -7,6 +7,8 @@ import { ok, type Result } from '../../result.ts';
 import { parse } from '../../weave/parse.ts';
 import type { WeaveSpec } from '../../weave/types.ts';
 import { counted, len, type Why, why } from '../../why/why.ts';
+import { stageWords } from '../knots/stageWords.ts';
+import { tyingOf } from '../knots/tyingOf.ts';
 import { movesOf, type TyingOrder } from '../rows/moves.ts';
 import { frameFor } from '../rows/variant.ts';
 import { endName, rowText, shortRowText } from '../rows/words.ts';
@@ -59,7 +61,12 @@ export function guideFor(
     ...closeSteps(design, plan, b),
   ]);
   const cuts = cutSteps(plan, way);
-  const steps = [gatherStep(design, plan, way), ...tidy(cuts), ...bands, ...finishSteps(design, plan, way)];
+  const steps = [
+    gatherStep(design, plan, way),
+    ...tidy(cuts),
+    ...bands,
+    ...finishSteps(design, plan, way),
+  ].map((step) => withStages(step, way));
   return ok({
     steps,
     tying,
@@ -67,6 +74,14 @@ export function guideFor(
     tells: pattern?.tells,
     isSideless: pattern?.isSideless ?? false,
   });
+}
+
+/** A knot is told stage by stage, too. */
+function withStages(step: Step, way: WayOfWorking): Step {
+  const tying = step.picture?.kind === 'knot' ? tyingOf(step.picture.id, way.hand) : undefined;
+  if (!tying) return step;
+  const led = tying.stages.map((_, i) => why`${stageWords(tying, i)}`);
+  return { ...step, stages: [...led, why`Draw it tight, a little at every part in turn.`] };
 }
 
 function specOf(facts: Pick<SolvedFacts, 'notation'>): Result<WeaveSpec> {

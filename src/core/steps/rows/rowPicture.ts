@@ -1,17 +1,13 @@
 import type { CordColour } from '../../colour/palette.ts';
 import { paintTubes } from '../../drawing/paint.ts';
-import { fix, type Scene, type Shape } from '../../drawing/shape.ts';
-import { mix } from '../../drawing/tone.ts';
+import type { Scene } from '../../drawing/shape.ts';
 import { smoothTube, type Tube } from '../../drawing/tubes.ts';
 import type { Point } from '../../weave/types.ts';
 import { shownX, type TyingOrder } from './moves.ts';
+import { arrow, MAT, quiet } from './moving.ts';
 import { bottomY, finishedLine, tail, walk } from './rowLines.ts';
 import type { StrandPass } from './rows.ts';
 
-/** What does not move steps back into the mat by so much. */
-const BACK = 0.42;
-const MAT = '#1c4a42';
-const AMBER = '#e8a317';
 const PAD = 1.1;
 
 interface RowPicture {
@@ -133,12 +129,6 @@ function asFarAs(points: readonly Point[], share: number): Point[] {
   return out;
 }
 
-const quiet = (look: CordColour, mat: string): CordColour => ({
-  ...look,
-  base: mix(look.base, mat, BACK),
-  accents: look.accents.map((a) => mix(a, mat, BACK)),
-});
-
 const tube = (points: readonly Point[], like: Omit<Tube, 'points'>, d: number): Tube =>
   // On screen x runs along the tube's y: the piece hangs.
   smoothTube(
@@ -146,18 +136,3 @@ const tube = (points: readonly Point[], like: Omit<Tube, 'points'>, d: number): 
     like,
     6,
   );
-
-/** Where the end that moves is led. */
-function arrow(points: readonly Point[], d: number): Shape {
-  const [a, b] = [points.at(-2)!, points.at(-1)!];
-  const length = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
-  const [tx, ty] = [(b[0] - a[0]) / length, (b[1] - a[1]) / length];
-  const at = (along: number, across: number) =>
-    `${fix((b[0] + tx * along - ty * across) * d)} ${fix((b[1] + ty * along + tx * across) * d)}`;
-  return {
-    d: `M${at(-0.2, 0.95)}L${at(1.2, 0)}L${at(-0.2, -0.95)}Z`,
-    fill: AMBER,
-    stroke: '#05090a',
-    width: d * 0.12,
-  };
-}

@@ -1,0 +1,174 @@
+import { describe, expect, it } from 'vitest';
+import { PALETTE } from '../../colour/palette.ts';
+import { findPattern, PATTERNS, solvedFacts } from '../../patterns/index.ts';
+import { findCrossings } from '../../weave/crossings.ts';
+import { parse } from '../../weave/parse.ts';
+import { stagePicture } from './stagePicture.ts';
+import { type KnotTying, knotStages } from './stages.ts';
+import { stageWords } from './stageWords.ts';
+import { mirrored, tyingOf } from './tyingOf.ts';
+
+const KNOTS = PATTERNS.filter((p) => solvedFacts(p.id)?.kind === 'open');
+const tyings = KNOTS.map((p) => ({ id: p.id, tying: tyingOf(p.id, 'right')! }));
+const words = (tying: KnotTying) => tying.stages.map((_, i) => stageWords(tying, i));
+const spec = (text: string) => {
+  const read = parse(text);
+  if (!read.ok) throw new Error(read.issues[0]!.message);
+  return read.value;
+};
+
+/** A half hitch drawn by hand: over the cord, round below it, and out under its own standing part. */
+const HITCH = spec(`open hitch
+core C1: 0,-9 0,9
+work S: -7,0 2,0 2,1.6 -2,1.6 -2,-7 | OOUU
+`);
+
+describe('a knot stage by stage', () => {
+  it('makes every crossing once, as the diagram has it, whoever is led first', () => {
+    for (const { id, tying } of tyings) {
+      const made = tying.stages.flatMap((s) => s.meets);
+      expect(new Set(made.map((m) => m.crossing)).size, id).toBe(made.length);
+      expect(made.length, id).toBe(findPattern(id)!.facts.crossings);
+      for (const stage of tying.stages)
+        for (const meet of stage.meets) {
+          // What is said to be over is the end that moves in this stage.
+          const top = meet.isOver ? meet.crossing.over : meet.crossing.under;
+          const below = meet.isOver ? meet.crossing.under : meet.crossing.over;
+          expect(stage.strands, id).toContain(top.strand);
+          expect(below.strand, id).toBe(meet.strand);
+          expect(top.at > stage.from && top.at <= stage.to, id).toBe(true);
+        }
+    }
+  });
+
+  it('spells the knot: the diagram can be written again from its stages', () => {
+    for (const { id, tying } of tyings) {
+      const letters = tying.spec.strands.map(() => [] as [number, string][]);
+      for (const { crossing, isOver } of tying.stages.flatMap((s) => s.meets)) {
+        const [moves, lies] = isOver ? [crossing.over, crossing.under] : [crossing.under, crossing.over];
+        letters[moves.strand]!.push([moves.at, isOver ? 'O' : 'U']);
+        letters[lies.strand]!.push([lies.at, isOver ? 'U' : 'O']);
+      }
+      const spelt = letters.map((list) =>
+        list
+          .sort((a, b) => a[0] - b[0])
+          .map((l) => l[1])
+          .join(''),
+      );
+      for (const [i, strand] of tying.spec.strands.entries())
+        if (strand.word) expect(spelt[i], `${id} ${strand.name}`).toBe(strand.word);
+    }
+  });
+
+  it('leads no end past what is not there yet', () => {
+    for (const { id, tying } of tyings)
+      for (const [i, stage] of tying.stages.entries())
+        for (const meet of stage.meets) {
+          if (meet.what === 'inside') expect(tying.inside, id).toContain(meet.strand);
+          else expect(meet.stage, id).toBeLessThanOrEqual(i);
+        }
+  });
+
+  it('has between three and eight pictures, drawing tight included, and leads every strand to its end', () => {
+    for (const { id, tying } of tyings) {
+      expect(tying.stages.length + 1, id).toBeGreaterThanOrEqual(4);
+      expect(tying.stages.length + 1, id).toBeLessThanOrEqual(8);
+      for (const [i, strand] of tying.spec.strands.entries()) {
+        if (strand.role === 'core') continue;
+        const mine = tying.stages.filter((s) => s.strands.includes(i));
+        expect(mine[0]!.from, id).toBe(-1);
+        expect(mine.at(-1)!.to, id).toBe(strand.path.length - 1);
+        for (const [k, stage] of mine.slice(1).entries()) expect(stage.from, id).toBe(mine[k]!.to);
+      }
+    }
+  });
+
+  it('says a half hitch as a maker would', () => {
+    const tying = knotStages(HITCH);
+    expect(tying.ok && words(tying.value)).toEqual([
+      'Lay the cord loosely beside the cord that it goes round.',
+      'Lead the end to the right: over the cord inside.',
+      'Lead the end downwards: under the cord inside, then under the standing part.',
+    ]);
+  });
+
+  it('says in one what is done in several cords, and tells first and second cord apart', () => {
+    const two = tyingOf('overhand-two', 'right')!;
+    expect(two.stages.every((s) => s.strands.length === 2)).toBe(true);
+    // One overhand crosses itself four times; four pairs of cords, sixteen crossings, said as four.
+    const said = words(two)
+      .join(' ')
+      .match(/\b(over|under)\b/g)!;
+    expect(said).toHaveLength(4);
+    const diamond = words(tyingOf('diamond', 'right')!);
+    expect(diamond.filter((w) => w.includes('the other end')).length).toBeGreaterThan(1);
+    expect(diamond.findIndex((w) => w.startsWith('Bring in the other cord'))).toBeGreaterThan(0);
+    expect(diamond[0]).toBe('Lay the cord loosely.');
+  });
+
+  it('of a left hand is the mirror image: left for right, over and under the same', () => {
+    for (const id of ['overhand', 'sliding-2', 'diamond', 'eternity']) {
+      const [right, left] = [tyingOf(id, 'right')!, tyingOf(id, 'left')!];
+      const swapped = words(left).map((w) =>
+        w.replace(/to the (left|right)/, (_, side) => `to the ${side === 'left' ? 'right' : 'left'}`),
+      );
+      expect(swapped, id).toEqual(words(right));
+    }
+    // Seen in a mirror a right-handed crossing is left-handed: each one turns, in the same order.
+    const overhand = findPattern('overhand')!.draw();
+    const signs = (of: typeof HITCH) => {
+      const found = findCrossings(of);
+      return found.ok ? found.value.map((c) => c.sign) : [];
+    };
+    expect(signs(overhand)).toHaveLength(4);
+    expect(signs(mirrored(overhand))).toEqual(signs(overhand).map((sign) => -sign));
+  });
+
+  it('is refused where a diagram contradicts itself', () => {
+    const wrong = {
+      ...HITCH,
+      strands: HITCH.strands.map((s) => (s.name === 'S' ? { ...s, word: 'OO' } : s)),
+    };
+    expect(knotStages(wrong).ok).toBe(false);
+    expect(tyingOf('solomon-bar', 'right')).toBeUndefined();
+  });
+});
+
+describe('its pictures', () => {
+  const LOOKS = ['graphite', 'ember', 'dusk', 'sodium'].map((id) => PALETTE.find((c) => c.id === id)!);
+  const draw = (id: string, done: number) => {
+    const tying = tyingOf(id, 'right')!;
+    return stagePicture({ tying, done, looks: tying.spec.strands.map((_, i) => LOOKS[i]!), diameterMm: 4 });
+  };
+
+  it('keep one frame from the first to the last, also between two stages', () => {
+    for (const { id, tying } of tyings) {
+      const frames = [1, 1.5, tying.stages.length].map((done) => {
+        const { minX, minY, widthMm, heightMm } = draw(id, done);
+        return [minX, minY, widthMm, heightMm];
+      });
+      expect(frames[1], id).toEqual(frames[0]);
+      expect(frames[2], id).toEqual(frames[0]);
+      expect(frames[0]!.every(Number.isFinite), id).toBe(true);
+    }
+  });
+
+  it('paint what is over later than what is under it', () => {
+    const tying = knotStages(HITCH);
+    if (!tying.ok) throw new Error('the hitch cannot be read');
+    const [core, end] = ['#101010', '#f0f0f0'];
+    const looks = [core, end].map((base) => ({ ...LOOKS[0]!, look: 'solid' as const, base, accents: [] }));
+    const { shapes } = stagePicture({ tying: tying.value, done: 2, looks, diameterMm: 4 });
+    // After two stages the end lies over the cord and nowhere under it: the last long stroke painted is the end’s.
+    const strands = shapes.flatMap((s) => (s.strand ? [s.strand] : []));
+    expect(strands.at(-1)).toBe('S');
+    expect(strands).toContain('C1');
+  });
+
+  it('show a knot grow: every stage has more cord in it than the one before', () => {
+    for (const { id, tying } of tyings) {
+      const drawn = tying.stages.map((_, i) => JSON.stringify(draw(id, i + 1).shapes).length);
+      expect(drawn.at(-1)!, id).toBeGreaterThan(drawn[0]!);
+    }
+  });
+});
