@@ -175,3 +175,26 @@ test('tried on and too loose: another hole first, then rows, and the plan follow
   await page.getByTestId('remedy-move').getByRole('button', { name: 'Use this' }).click();
   await expect(word(page, 'Closure')).toHaveText(/pin in hole 1/);
 });
+
+test('a two-colour eternity band with a slider in thin cord is planned and tied', async ({ page }) => {
+  await openDemo(page, 'Equinox band');
+  const with_ = word(page, 'Add-ons');
+  await expect(with_).toHaveText('with a focal knot');
+  const cut = async () => shownMm(page, 'cut-A');
+  const knotted = await cut();
+  // Taken off and put back: each cord is longer by what the knot uses, some 25 diameters less its own length.
+  await with_.click();
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await expect.poll(cut).toBeLessThan(knotted - 80);
+  await page.getByRole('button', { name: '+ focal knot' }).click();
+  await expect(page.getByRole('button', { name: /^Which knot: Eternity knot, two colours/ })).toBeVisible();
+  await expect.poll(cut).toBe(knotted);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Start tying' }).click();
+  for (let i = 0; i < 60; i++) {
+    if ((await page.getByTestId('step-title').textContent())?.startsWith('Tie the eternity knot')) break;
+    await page.keyboard.press('ArrowRight');
+  }
+  await expect(page.getByTestId('step-title')).toHaveText('Tie the eternity knot, two colours');
+  await expect(page.getByTestId('stage').last()).toContainText('Draw it tight');
+});

@@ -1,5 +1,5 @@
 import { CORDS, effectiveDiameterMm, findCord } from '../cord/cords.ts';
-import { findPattern, solvedFacts } from '../patterns/index.ts';
+import { findPattern, solvedFacts, WEAVES } from '../patterns/index.ts';
 import { counted, len, percent, why } from '../why/why.ts';
 import { knotSize } from './knots.ts';
 import { numberOf, openOption, textOf } from './options.ts';
@@ -7,8 +7,8 @@ import { gapOption } from './singleSliding.ts';
 import { FINGER_GAP_MM, opening, run, runEnd, tieKnot, tyingTail } from './slide.ts';
 import type { Closing, Closure, ClosureContext, LegPart } from './types.ts';
 
-/** The slider bar is solved for these ratios of thin to thick cord; the nearest is taken. */
-const BARS = ['slider-bar', 'slider-bar-half', 'slider-bar-three-quarters'];
+/** The slider bar is solved for some ratios of thin to thick cord, over one cord of each end or two; the nearest is used. */
+const BARS = WEAVES.filter((w) => w.use === 'slider').map((w) => w.id);
 const CAP_MM = 8;
 
 const ROWS = {
@@ -38,7 +38,10 @@ const CORD = {
   ],
 } as const;
 
-/** The slider in a thin cord over two of the band's cords: which solved bar is nearest, and what it measures. */
+/** Cords of each end that go through the slider: every strand of a plain band, one of any other. */
+const throughOf = ({ metrics, tied }: ClosureContext): number => (metrics.isPlain ? tied : 1);
+
+/** The slider in a thin cord over the band's cords: which solved bar is nearest, and what it measures. */
 function sliderBar(context: ClosureContext, rows: number) {
   const d = context.metrics.diameterMm;
   const wanted = textOf(context.spec, CORD);
@@ -49,8 +52,12 @@ function sliderBar(context: ClosureContext, rows: number) {
     )[0] ??
     context.cord;
   const ratio = effectiveDiameterMm(thin) / d;
+  const inside = (id: string) => solvedFacts(id)!.strands.filter((s) => s.role === 'core').length;
+  const bars = BARS.filter((id) => inside(id) === 2 * throughOf(context));
   const ratioOf = (id: string) => 2 * solvedFacts(id)!.strands.find((s) => s.role !== 'core')!.radiusD;
-  const id = BARS.toSorted((a, b) => Math.abs(ratioOf(a) - ratio) - Math.abs(ratioOf(b) - ratio))[0]!;
+  const id = (bars.length > 0 ? bars : BARS).toSorted(
+    (a, b) => Math.abs(ratioOf(a) - ratio) - Math.abs(ratioOf(b) - ratio),
+  )[0]!;
   const facts = solvedFacts(id)!;
   const perRow = facts.strands
     .filter((s) => s.role !== 'core')
@@ -107,6 +114,7 @@ export const slider: Closure = {
     const { rows, bar, open, gap, travel, way } = sliderSizes(context);
     const thinTailMm = context.handMm('slider', effectiveDiameterMm(bar.thin));
     const isCapped = textOf(context.spec, ENDS) === 'cap';
+    const through = throughOf(context);
     const stopper = knotSize('overhand', d);
     const ending: LegPart[] = isCapped
       ? [run(CAP_MM, why`into its end cap`, way + CAP_MM)]
@@ -123,22 +131,28 @@ export const slider: Closure = {
       ...ending,
     ];
     const end = (name: string, hasSlider: boolean) =>
-      runEnd(name, gap / 2, legs, {
-        lengthMm: way,
-        cords: 1,
-        leaves: { outMm: (gap + bar.lengthMm) / 2, how: 'hangs' },
-        ...(isCapped ? { capMm: CAP_MM } : { knot: 'overhand' }),
-        ...(hasSlider
-          ? { slider: { id: bar.id, atMm: (gap - bar.lengthMm) / 2, lengthMm: bar.lengthMm, rows } }
-          : {}),
-      });
+      runEnd(
+        name,
+        gap / 2,
+        legs,
+        {
+          lengthMm: way,
+          cords: through,
+          leaves: { outMm: (gap + bar.lengthMm) / 2, how: 'hangs' },
+          ...(isCapped ? { capMm: CAP_MM } : { knot: 'overhand' }),
+          ...(hasSlider
+            ? { slider: { id: bar.id, atMm: (gap - bar.lengthMm) / 2, lengthMm: bar.lengthMm, rows } }
+            : {}),
+        },
+        through,
+      );
     return {
       start: end('running end', true),
       end: end('running end', false),
       finishedMm: context.finishedMm,
       openMm: open.flatMm,
       danglesMm: travel,
-      dangles: 'two ends, half each',
+      dangles: through === 1 ? 'two ends, half each' : 'the ends, half on each side',
       marks: [
         { at: 'start', outMm: way, label: isCapped ? 'cap here' : 'stopper here' },
         { at: 'end', outMm: way, label: isCapped ? 'cap here' : 'stopper here' },
@@ -148,7 +162,7 @@ export const slider: Closure = {
         {
           role: `slider of ${rows} rows, in ${bar.thin.name}`,
           cordType: bar.thin.id,
-          fold: why`its middle goes under both cords`,
+          fold: why`its middle goes under ${through === 1 ? 'both' : 'all'} cords`,
           parts: [
             { what: 'tail', lengthMm: thinTailMm, why: why`to tie with: ${len(thinTailMm)}` },
             {

@@ -45,6 +45,9 @@ export function addonShapes(place: AddonPlace, bandWidthMm: number): Shape[] {
         },
         ...[-1, 1].map((side): Shape => ({ d: circle(a, side * (size / 2 - 2), 0, 0.8), fill: STEEL.edge })),
       ];
+    case 'knot':
+      // It is cord, and drawn as cord.
+      return [];
     case 'charm':
       return [{ d: star(at, size / 2), fill: BRASS.body, stroke: BRASS.edge, width: 0.4 }];
   }

@@ -111,7 +111,8 @@ describe('hardware', () => {
 });
 
 describe('add-ons', () => {
-  it.each(Object.keys(ADDON_KINDS) as (keyof typeof ADDON_KINDS)[])(
+  // A knot in the band is cord, and drawn as cord (see plan/focalKnots.test.ts).
+  it.each((Object.keys(ADDON_KINDS) as (keyof typeof ADDON_KINDS)[]).filter((kind) => kind !== 'knot'))(
     'a %s is drawn at its place, as long as it is',
     (kind) => {
       const place: AddonPlace = {

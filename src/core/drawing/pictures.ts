@@ -9,6 +9,7 @@ export interface Pictures {
 
 /** Ids of all patterns that the closure of a plan is drawn from. */
 export function knotsOf(plan: Pick<Plan, 'bands'>): string[] {
+  const focal = plan.bands.flatMap((b) => b.addons.flatMap((a) => (a.knot ? [a.knot.id] : [])));
   const ids = plan.bands
     .flatMap((b) => [b.start.shape, b.end.shape])
     .flatMap((shape) => {
@@ -16,5 +17,5 @@ export function knotsOf(plan: Pick<Plan, 'bands'>): string[] {
       const slider = 'slider' in shape && shape.slider ? [shape.slider.id] : [];
       return [...knot, ...slider];
     });
-  return [...new Set(ids)];
+  return [...new Set([...ids, ...focal])];
 }

@@ -2,6 +2,7 @@ import { STYLES } from '../plan/setups/index.ts';
 import { strandSpans } from '../plan/spans.ts';
 import type { Plan } from '../plan/types.ts';
 import { cordEndTubes } from './cordEnds.ts';
+import { withFocalKnots } from './focal.ts';
 import { joinTubes } from './joins.ts';
 import type { Pictures } from './pictures.ts';
 import { bandTubes, type Tube } from './tubes.ts';
@@ -16,7 +17,7 @@ export function pieceTubes(
 ): Tube[] {
   const band = plan.bands[index]!;
   const d = plan.metrics.diameterMm;
-  const weave = bandTubes({
+  const plain = bandTubes({
     solved: pictures.weave,
     diameterMm: d,
     rows: band.rows,
@@ -25,6 +26,8 @@ export function pieceTubes(
     spans: strandSpans(plan, index),
     detailMm,
   });
+  const knots = band.addons.filter((a) => a.knot);
+  const weave = knots.length > 0 ? withFocalKnots(plain, knots, pictures, d) : plain;
   const extraCord = plan.cords.findIndex((x) => x.isExtra);
   const context = {
     start: band.start,

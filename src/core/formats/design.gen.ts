@@ -145,12 +145,12 @@ export interface Design {
     way?: "swap" | "carry" | "splice";
   };
   /**
-   * Rings, beads, sliders, charms and tags along the band.
+   * Rings, beads, sliders, charms, tags and focal knots along the band.
    *
    * @maxItems 40
    */
   addons?: {
-    kind: "ring" | "bead" | "slider" | "charm" | "tag";
+    kind: "ring" | "bead" | "slider" | "charm" | "tag" | "knot";
     name?: string;
     at:
       | {
@@ -166,6 +166,10 @@ export interface Design {
      * Length along the band: a ring's flat side, a bead's length.
      */
     sizeMm?: number;
+    /**
+     * Id of a knot that is tied in a plain band itself; its size follows from the cord.
+     */
+    knot?: string;
     holeMm?: number;
     weightG?: number;
   }[];

@@ -21,6 +21,7 @@ export const LIMITS = {
     '/sequence/text': 4000,
     '/addons': 40,
     '/addons/*/name': 60,
+    '/addons/*/knot': 60,
     '/closure/kind': 60,
     '/closure/knot': 60,
     '/closure/cord': 60,

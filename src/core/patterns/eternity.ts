@@ -19,6 +19,7 @@ work B: 6.6,18 6.6,-5.25 -3.9,-5.25 -3.9,6 14.1,6 14.1,-1.5 3.3,-1.5 3.3,-15 | U
 
 const COMMON = {
   family: 'Knots',
+  isFocal: true,
   squash: 1,
   load: 0,
   patience: 6,

@@ -117,23 +117,32 @@ export const spiralBar: Pattern = {
 
 /** A slider's cord over the cords that it holds: two thirds as thick grips and slides best; half and three quarters do. */
 const SLIDERS = [
-  { id: 'slider-bar', radius: 0.33, words: 'thinner cord' },
-  { id: 'slider-bar-half', radius: 0.25, words: 'cord half as thick' },
-  { id: 'slider-bar-three-quarters', radius: 0.375, words: 'cord three quarters as thick' },
+  { id: 'slider-bar', radius: 0.33, cores: 2, words: 'thinner cord' },
+  { id: 'slider-bar-half', radius: 0.25, cores: 2, words: 'cord half as thick' },
+  { id: 'slider-bar-three-quarters', radius: 0.375, cores: 2, words: 'cord three quarters as thick' },
+  { id: 'slider-bar-4', radius: 0.33, cores: 4, words: 'thinner cord over four' },
+  { id: 'slider-bar-4-half', radius: 0.25, cores: 4, words: 'cord half as thick over four' },
+  {
+    id: 'slider-bar-4-three-quarters',
+    radius: 0.375,
+    cores: 4,
+    words: 'cord three quarters as thick over four',
+  },
 ] as const;
 
-export const sliderBars: readonly Pattern[] = SLIDERS.map(({ id, radius, words }) => ({
+export const sliderBars: readonly Pattern[] = SLIDERS.map(({ id, radius, cores, words }) => ({
   ...COMMON,
   id,
   family: 'Square-knot slider',
   use: 'slider',
   name: `Square-knot slider, ${words}`,
-  words: `A short Solomon bar in thinner cord over two overlapped cords, which slide in it. ${WORDS}`,
-  draw: () => alternating(id, 2, radius),
+  words: `A short Solomon bar in thinner cord over ${cores === 2 ? 'two overlapped cords' : 'the two overlapped cords of both ends'}, which slide in it. ${WORDS}`,
+  draw: () => alternating(id, cores, radius),
   difficulty: 1,
-  starts: 'The middle of a thin cord laid under the two overlapped cords.',
+  starts: 'The middle of a thin cord laid under the overlapped cords.',
   edges: 'Small bumps on both edges.',
   next: 'The end that lies under the last bump goes over the cords next.',
   mistakes: [{ mistake: 'drawn so hard that nothing slides', looks: 'the cords inside are pinched thin' }],
-  facts: { crossings: 14, periods: { A: 1, B: 1 } },
+  // Each end crosses every cord inside and, three times, the other end; two rows.
+  facts: { crossings: 2 * (2 * cores + 3), periods: { A: 1, B: 1 } },
 }));

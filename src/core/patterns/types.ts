@@ -50,6 +50,8 @@ export interface Pattern {
   /** Set where the whole piece pulls out into plain cord once its lock is drawn. */
   readonly pullsOut?: boolean;
   readonly facts: Facts;
+  /** A knot that is tied for its looks, in the middle of a plain band. */
+  readonly isFocal?: boolean;
   /** A knot that is tied in all its strands together, as if they were one cord. */
   readonly isTiedAsOne?: boolean;
   /** A row's crossings are many: it is told in the pattern's own words, crossing by crossing only on request. */

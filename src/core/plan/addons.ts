@@ -1,8 +1,9 @@
+import { knotSize } from '../closures/knots.ts';
 import type { Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { Issue } from '../result.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
-import { counted, len, num, why } from '../why/why.ts';
+import { counted, len, num, type Why, why } from '../why/why.ts';
 import type { Check } from './check.ts';
 import type { Resolved } from './resolved.ts';
 
@@ -26,6 +27,7 @@ export const ADDON_KINDS: Readonly<
   slider: { name: 'slider', sizeMm: 14, weightG: 5, words: 'pushed on over the finished band' },
   charm: { name: 'charm', sizeMm: 10, weightG: 2, words: 'stitched on through two rows' },
   tag: { name: 'tag', sizeMm: 25, weightG: 4, words: 'stitched on at both its ends' },
+  knot: { name: 'focal knot', sizeMm: 2, weightG: 0, words: 'tied in the plain band itself' },
 };
 
 /** Wire of a usual welded D-ring. */
@@ -46,6 +48,8 @@ export interface AddonPlace {
   readonly toRow: number;
   readonly weightG: number;
   readonly holeMm: number | undefined;
+  /** A knot in the band: its id, and the cord that one strand uses from one side of it to the other. */
+  readonly knot?: { readonly id: string; readonly cordMm: number; readonly why: Why };
 }
 
 interface On {
@@ -53,6 +57,13 @@ interface On {
   readonly wovenMm: number;
   readonly rows: number;
   readonly firstRow: 'start' | 'end';
+}
+
+/** A focal knot at its place: as long as its body is in the band's cord. */
+export function placeKnot(addon: Addon, index: number, band: On, d: number): AddonPlace {
+  const { id, name, bodyMm, cordMm, cordWhy } = knotSize(addon.knot!, d);
+  const place = placeAddon({ ...addon, name: addon.name ?? name.toLowerCase(), sizeMm: bodyMm }, index, band);
+  return { ...place, knot: { id, cordMm, why: cordWhy } };
 }
 
 /** Where an add-on lies: at a row, at a length from the first bar, or at the exact centre, counted in bumps. */
@@ -106,13 +117,13 @@ export function addonIssue(places: readonly AddonPlace[], band: On, rowMm: numbe
       path: `/addons/${off.index}/at`,
       message: `The ${off.name} is off the band, which has ${band.rows} rows on ${Math.round(band.wovenMm)} mm. Choose a row from 1 to ${band.rows}.`,
     };
-  const beads = places.filter((p) => p.kind === 'bead');
+  const beads = places.filter((p) => p.kind === 'bead' || p.kind === 'knot');
   const strung = beads.reduce((sum, p) => sum + p.sizeMm, 0);
   if (beads.length === 0 || strung <= band.wovenMm - LEAST_ROWS_BESIDE_BEADS * rowMm) return undefined;
   return {
     code: 'addons.beads',
     path: `/addons/${beads.at(-1)!.index}`,
-    message: `The beads are ${Math.round(strung)} mm long in all, and there are only ${Math.round(band.wovenMm)} mm of band: no room is left to weave. Take some off, or use shorter ones.`,
+    message: `${beads.every((p) => p.kind === 'knot') ? 'The knots are' : 'The beads are'} ${Math.round(strung)} mm long in all, and there are only ${Math.round(band.wovenMm)} mm of band: no room is left beside them. Take some off, or use shorter ones.`,
   };
 }
 
@@ -161,7 +172,9 @@ export function addonChecks(
           ? why`the ${p.name} reaches past the rows: it needs a row beyond it on each side`
           : other
             ? why`the ${p.name} and the ${other.name} overlap`
-            : why`the ${p.name} sits on rows ${num(p.fromRow, 0)} to ${num(p.toRow, 0)}, ${len(p.atMm)} from the first end`,
+            : p.knot
+              ? why`the ${p.name}, ${len(p.sizeMm)} long, sits ${len(p.atMm)} from the first end`
+              : why`the ${p.name} sits on rows ${num(p.fromRow, 0)} to ${num(p.toRow, 0)}, ${len(p.atMm)} from the first end`,
         ...(inside ? {} : { fix: { label: why`put it in the middle`, patch: { addons: moved } } }),
       },
     ];

@@ -5,7 +5,7 @@ import { layOnRows } from '../colour/sequence.ts';
 import { SLACKS } from '../fit/schools.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { why } from '../why/why.ts';
-import { type AddonPlace, addonIssue, broughtAlong, placeAddon } from './addons.ts';
+import { type AddonPlace, addonIssue, broughtAlong, placeAddon, placeKnot } from './addons.ts';
 import type { ClosedDesign } from './close.ts';
 import type { Piece } from './layout.ts';
 import { rowsIn } from './layout.ts';
@@ -40,6 +40,7 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
     const on = { startMm: piece.start.standoffMm, wovenMm: piece.wovenMm, rows: all, firstRow } as const;
     const mine = index === 0 ? addonsOn(closed, on) : [];
     const beads = mine.filter((a) => a.kind === 'bead');
+    const knots = mine.filter((a) => a.kind === 'knot');
     const off = addonIssue(mine, on, closed.metrics.rowHeightMm);
     if (off) return fail(off);
     // Nothing is woven on a bead: its rows fall out.
@@ -66,6 +67,7 @@ export function bandsOf(closed: ClosedDesign): Result<Bands> {
       isDraft: true,
       rings,
       beads,
+      knots,
     };
     const sequenced = sequence(closed, context);
     if (sequenced && !sequenced.ok) return sequenced;
@@ -251,13 +253,22 @@ function tryOnMark(closed: ClosedDesign, piece: Piece, firstRow: 'start' | 'end'
 }
 
 /** What the product brings along, then what was added to this one. */
-const addonsOn = ({ resolved }: ClosedDesign, on: Parameters<typeof placeAddon>[2]): AddonPlace[] => [
+const addonsOn = (
+  { resolved, metrics }: ClosedDesign,
+  on: Parameters<typeof placeAddon>[2],
+): AddonPlace[] => [
   ...broughtAlong(resolved.product, resolved.measures, on),
-  ...(resolved.design.addons ?? []).map((a, i) => placeAddon(a, i, on)),
+  ...(resolved.design.addons ?? []).map((a, i) =>
+    a.kind === 'knot' ? placeKnot(a, i, on, metrics.diameterMm) : placeAddon(a, i, on),
+  ),
 ];
 
 const addonMark = (a: AddonPlace): BandMark => ({
   ...(a.kind === 'ring' ? { atMm: a.atMm - a.sizeMm / 2, toMm: a.atMm + a.sizeMm / 2 } : { atMm: a.atMm }),
   what: 'on-band',
-  label: a.fromRow === a.toRow ? `${a.name}, row ${a.fromRow}` : `${a.name}, rows ${a.fromRow}–${a.toRow}`,
+  label: a.knot
+    ? a.name
+    : a.fromRow === a.toRow
+      ? `${a.name}, row ${a.fromRow}`
+      : `${a.name}, rows ${a.fromRow}–${a.toRow}`,
 });

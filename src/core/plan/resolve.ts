@@ -15,6 +15,7 @@ import { type Issue, ok, type Result } from '../result.ts';
 import { formatLength } from '../units/index.ts';
 import { capital, withArticle } from '../words.ts';
 import { chanceOf } from './chance.ts';
+import { focalIssues } from './focalKnots.ts';
 import type { Knowledge } from './knowledge.ts';
 import type { Resolved } from './resolved.ts';
 import { STYLES } from './setups/index.ts';
@@ -45,6 +46,7 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
     });
   } else if (drawn) {
     issues.push(...cordIssues(design, drawn));
+    issues.push(...focalIssues(design, drawn));
     const reason = closure?.unsuited?.(drawn);
     if (reason) issues.push({ code: 'closure.weave', path: '/closure/kind', message: reason });
   }

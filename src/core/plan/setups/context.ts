@@ -23,6 +23,8 @@ export interface SetupContext {
   readonly rings?: readonly AddonPlace[];
   /** Beads, on which nothing is woven. */
   readonly beads?: readonly AddonPlace[];
+  /** Knots that the strands of a plain band are tied in. */
+  readonly knots?: readonly AddonPlace[];
 }
 
 /** A cord as its set-up leaves it: its parts without spare and rounding. */

@@ -126,7 +126,8 @@ export function coreRun(setup: SetupContext, core: Lane): CordPart {
 /** The woven stretch of a working strand, its way past beads, and what it needs more where it goes over a ring. */
 export function weave(setup: SetupContext, work: Lane): CordPart[] {
   const beads = (setup.beads ?? []).reduce((sum, b) => sum + b.sizeMm, 0);
-  const mm = setup.wovenMm - beads;
+  const knotted = (setup.knots ?? []).reduce((sum, k) => sum + k.sizeMm, 0);
+  const mm = setup.wovenMm - beads - knotted;
   const woven: CordPart = {
     what: 'weave',
     lengthMm: mm * work.perLength,
@@ -155,7 +156,16 @@ export function weave(setup: SetupContext, work: Lane): CordPart[] {
       toMm: ring.atMm + ring.sizeMm / 2,
     };
   });
-  return [woven, ...past, ...over];
+  const tied = (setup.knots ?? []).map(
+    (k): CordPart => ({
+      what: 'attach',
+      lengthMm: k.knot!.cordMm,
+      why: why`the ${k.name}. ${k.knot!.why}`,
+      fromMm: k.atMm - k.sizeMm / 2,
+      toMm: k.atMm + k.sizeMm / 2,
+    }),
+  );
+  return [woven, ...past, ...over, ...tied];
 }
 
 export function tail(setup: SetupContext, work: Lane): CordPart {

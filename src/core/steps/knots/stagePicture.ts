@@ -74,12 +74,17 @@ export function stagePicture({ tying, done, looks, diameterMm: d }: Ask): Scene 
 /** Round all crossings, with room beside them, but no more than there is cord. */
 function frameOf({ spec, crossings }: KnotTying) {
   const all = spec.strands.flatMap((s) => outline(s, spec));
+  const bends = spec.strands.flatMap((s) => (s.role === 'core' ? [] : s.path.slice(1, -1)));
   const along = (axis: 0 | 1) => {
     const at = crossings.map((c) => (axis === 0 ? c.x : c.y));
     const cord = all.map((p) => p[axis]);
     // Bends beyond the outermost crossings are part of the knot; leads that run straight out are not.
     const [least, most] = [Math.min(...at) - BESIDE, Math.max(...at) + BESIDE];
-    return [Math.max(Math.min(...cord) - 1, least), Math.min(Math.max(...cord) + 1, most)] as const;
+    const out = bends.map((p) => p[axis]);
+    return [
+      Math.max(Math.min(...cord) - 1, Math.min(least, Math.min(...out) - 1)),
+      Math.min(Math.max(...cord) + 1, Math.max(most, Math.max(...out) + 1)),
+    ] as const;
   };
   const [[minX, maxX], [minY, maxY]] = [along(0), along(1)];
   return { minX, maxX, minY, maxY };

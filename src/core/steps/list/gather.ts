@@ -24,7 +24,7 @@ export function gatherStep(design: Design, plan: Plan, way: WayOfWorking): Step 
         .map((e) => e.name),
     ),
   ];
-  const addons = plan.bands.flatMap((b) => b.addons.map((a) => a.name));
+  const addons = plan.bands.flatMap((b) => b.addons.filter((a) => !a.knot).map((a) => a.name));
   const tools: Why[] = [
     plan.cords.flatMap((c, i) => [
       ...(i > 0 ? [', '] : []),

@@ -17,6 +17,7 @@ import { BLADE, HEAT, SMALL } from './cautions.ts';
 import { closeSteps } from './closing.ts';
 import { type EndAt, ringsOf, rowEvents } from './events.ts';
 import { finishSteps } from './finishing.ts';
+import { focalSteps } from './focal.ts';
 import { cutSteps, gatherStep } from './gather.ts';
 import { setUpSteps } from './setUp.ts';
 
@@ -57,6 +58,7 @@ export function guideFor(
   const isBeaten = (facts?.squash ?? 1) < BEATEN_BELOW;
   const bands = plan.bands.flatMap((_, b) => [
     ...setUpSteps(design, plan, b, tying[0]?.frame.isMirrored ?? false),
+    ...focalSteps(plan, b),
     ...rowSteps(plan, b, rowsOf[b] ?? plan.bands[b]!.rows, tying, isBeaten, pattern, way.withAdult),
     ...closeSteps(design, plan, b),
   ]);

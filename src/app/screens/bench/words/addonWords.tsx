@@ -1,8 +1,12 @@
 import { LIMITS } from '../../../../core/formats/limits.gen.ts';
+import { findPattern } from '../../../../core/patterns/index.ts';
 import { ADDON_KINDS, type Addon } from '../../../../core/plan/addons.ts';
+import { focalKnotsFor } from '../../../../core/plan/focalKnots.ts';
+import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { LengthField } from '../../../ui/LengthField.tsx';
 import { NumberField } from '../../../ui/NumberField.tsx';
+import { Select } from '../../../ui/Select.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { useProblem } from './problems.tsx';
 import { Word } from './Word.tsx';
@@ -36,6 +40,8 @@ export function AddonsWord() {
 function AddonsPicker() {
   const { design, dispatch } = useBench();
   const addons = design.addons ?? [];
+  const facts = useWorkshop().know.facts(design.pattern.id);
+  const knots = facts ? focalKnotsFor(facts).toSorted((a, b) => rank(a) - rank(b)) : [];
   const isFull = addons.length >= MOST;
   const set = (next: Addon[], gesture?: string) => dispatch({ type: 'addons', addons: next }, gesture);
   return (
@@ -46,11 +52,16 @@ function AddonsPicker() {
             ? `A design can hold ${MOST} add-ons, and this one is full. Remove one to add another.`
             : 'Added in the middle; drag it along the Beam, or type its place.'}
         </legend>
-        {KINDS.map((kind) => (
+        {KINDS.filter((kind) => kind !== 'knot' || knots.length > 0).map((kind) => (
           <Button
             key={kind}
             disabled={isFull}
-            onClick={() => set([...addons, { kind, at: { centre: true } }])}
+            onClick={() =>
+              set([
+                ...addons,
+                { kind, at: { centre: true }, ...(kind === 'knot' ? { knot: knots[0]! } : {}) },
+              ])
+            }
           >
             + {ADDON_KINDS[kind].name}
           </Button>
@@ -61,6 +72,7 @@ function AddonsPicker() {
           // biome-ignore lint/suspicious/noArrayIndexKey: add-ons have no identity but their place in the list
           key={i}
           addon={addon}
+          knots={knots}
           index={i}
           onChange={(next) =>
             set(
@@ -75,14 +87,19 @@ function AddonsPicker() {
   );
 }
 
+/** What is tied most in the middle of a plain band comes first. */
+const rank = (id: string): number => (findPattern(id)?.isFocal ? 0 : 1);
+
 interface FieldsProps {
   readonly addon: Addon;
+  /** Knots that this band can have. */
+  readonly knots: readonly string[];
   readonly index: number;
   readonly onChange: (addon: Addon) => void;
   readonly onRemove: () => void;
 }
 
-function AddonFields({ addon, index, onChange, onRemove }: FieldsProps) {
+function AddonFields({ addon, knots, index, onChange, onRemove }: FieldsProps) {
   const place = usePlan()?.plan.bands[0]?.addons.find((a) => a.index === index);
   const usual = ADDON_KINDS[addon.kind];
   return (
@@ -91,18 +108,20 @@ function AddonFields({ addon, index, onChange, onRemove }: FieldsProps) {
         {usual.name} <span className="font-normal text-ink-soft text-sm">{usual.words}</span>
       </h3>
       <div className="mt-1 grid grid-cols-3 gap-2">
-        <div className="flex flex-col gap-1">
-          <span className="font-medium text-sm" aria-hidden>
-            At row
-          </span>
-          <NumberField
-            label="At row"
-            least={1}
-            value={'row' in addon.at ? addon.at.row : place?.fromRow}
-            onChange={(row) => row && onChange({ ...addon, at: { row } })}
-            className="w-full text-lg"
-          />
-        </div>
+        {addon.kind !== 'knot' && (
+          <div className="flex flex-col gap-1">
+            <span className="font-medium text-sm" aria-hidden>
+              At row
+            </span>
+            <NumberField
+              label="At row"
+              least={1}
+              value={'row' in addon.at ? addon.at.row : place?.fromRow}
+              onChange={(row) => row && onChange({ ...addon, at: { row } })}
+              className="w-full text-lg"
+            />
+          </div>
+        )}
         <LengthField
           label="or from the first end"
           kind="small"
@@ -112,15 +131,29 @@ function AddonFields({ addon, index, onChange, onRemove }: FieldsProps) {
           hint=""
           onChange={(mm) => onChange({ ...addon, at: { mm } })}
         />
-        <LengthField
-          label="Size along"
-          kind="small"
-          valueMm={addon.sizeMm ?? usual.sizeMm}
-          leastMm={2}
-          mostMm={120}
-          hint=""
-          onChange={(sizeMm) => onChange({ ...addon, sizeMm })}
-        />
+        {addon.kind === 'knot' ? (
+          <div className="col-span-2 flex flex-col gap-1">
+            <span className="font-medium text-sm" aria-hidden>
+              Which knot
+            </span>
+            <Select
+              label="Which knot"
+              value={addon.knot ?? ''}
+              onChange={(knot) => onChange({ ...addon, knot })}
+              choices={knots.map((id) => ({ value: id, name: findPattern(id)!.name }))}
+            />
+          </div>
+        ) : (
+          <LengthField
+            label="Size along"
+            kind="small"
+            valueMm={addon.sizeMm ?? usual.sizeMm}
+            leastMm={2}
+            mostMm={120}
+            hint=""
+            onChange={(sizeMm) => onChange({ ...addon, sizeMm })}
+          />
+        )}
         {addon.kind === 'bead' && (
           <LengthField
             label="Its hole"
