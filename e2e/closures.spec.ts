@@ -198,3 +198,50 @@ test('a two-colour eternity band with a slider in thin cord is planned and tied'
   await expect(page.getByTestId('step-title')).toHaveText('Tie the eternity knot, two colours');
   await expect(page.getByTestId('stage').last()).toContainText('Draw it tight');
 });
+
+/** Presses on through the steps until one is called so; hands back the titles on the way. */
+async function pressTo(page: Page, title: string): Promise<string[]> {
+  const seen: string[] = [];
+  for (let i = 0; i < 300; i++) {
+    const now = (await page.getByTestId('step-title').textContent()) ?? '';
+    seen.push(now);
+    if (now.startsWith(title)) return seen;
+    await page.keyboard.press('ArrowRight');
+  }
+  throw new Error(`no step “${title}” after ${seen.at(-1)}`);
+}
+
+test('a braid of three from one cord: its loop, its tail, and a barrel', async ({ page }) => {
+  await startNew(page);
+  await pick(page, 'Weave', 'Flat braid of 3');
+  await pick(page, 'Closure', 'knot and loop');
+  await word(page, 'Closure').click();
+  await page
+    .getByRole('radio', { name: /^Barrel, 3 wraps/ })
+    .or(page.getByText('barrel of 3 wraps', { exact: true }))
+    .first()
+    .click();
+  await page.keyboard.press('Escape');
+  await pick(page, 'Set-up', 'one cord, a loop and its tail');
+  await expect(page.getByText('one cord: a loop and its tail')).toBeVisible();
+  await expect(page.getByTestId('cut-A')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Start tying' }).click();
+  await pressTo(page, 'Lay the loop and its tail');
+  await expect(page.getByTestId('step-lines')).toContainText('draw the tail right through the loop');
+  await pressTo(page, 'Barrel');
+  await expect(page.getByTestId('stage').first()).toContainText('Lay the cord loosely');
+});
+
+test('a cores-through bar with a loop and a diamond is planned and tied from the first cut to the last look', async ({
+  page,
+}) => {
+  await startNew(page);
+  await pick(page, 'Weave', 'Cores-through bar');
+  await pick(page, 'Closure', 'knot and loop');
+  await expect(page.getByText(/woven .* rows/)).toBeVisible();
+  expect(await exportedPlan(page).then(({ plan }) => plan.cords.length)).toBeGreaterThan(0);
+  await page.getByRole('button', { name: 'Start tying' }).click();
+  const seen = await pressTo(page, 'Diamond');
+  expect(seen.filter((t) => t.startsWith('Row ')).length).toBeGreaterThan(15);
+  await pressTo(page, 'Tell the wearer');
+});

@@ -1,4 +1,4 @@
-import { len, why } from '../why/why.ts';
+import { counted, len, why } from '../why/why.ts';
 import { knotName, knotSize } from './knots.ts';
 import { loopOn, needsTwo } from './loop.ts';
 import { knotOption, openOption, textOf } from './options.ts';
@@ -10,6 +10,22 @@ type Check = NonNullable<Closing['checks']>[number];
 
 const GRIP = 'diamond';
 const STOPPER = knotOption('Stopper', ['overhand-two', 'diamond', 'toggle', 'sliding-2']);
+
+/** How far each end of a friction loop that is a piece of its own lies inside the first rows. */
+const INSIDE_ROWS = 4;
+const LOOP_OF = {
+  key: 'start',
+  label: 'Friction loop',
+  usual: 'fold',
+  choices: [
+    { value: 'fold', name: why`of the fold of the cores` },
+    {
+      value: 'piece',
+      name: why`of a short piece of its own`,
+      note: why`its ends lie inside the first ${counted(INSIDE_ROWS, 'row')}, which hold them; it can be renewed`,
+    },
+  ],
+} as const;
 
 /** What a cinch measures, in mm: its friction loop (`head`), the gap when closed, and how far the ends run through. */
 function cinchSizes(context: ClosureContext) {
@@ -63,7 +79,7 @@ export const cinch: Closure = {
     'The fold of the cores is tied in a diamond whose top loop is drawn down hard on the two running core ends. Pull the ends to close it; pull the loop back to open it. Where the loop could loosen, its two strands may be fused at a hidden spot away from the skin.',
   difficulty: 4,
   minutes: 15,
-  options: [STOPPER, openOption, gapOption],
+  options: [STOPPER, LOOP_OF, openOption, gapOption],
   unsuited: needsTwo,
   close: (context) => {
     const { d, grip, stopper, loop, head, open, gap, travel, through } = cinchSizes(context);
@@ -82,16 +98,42 @@ export const cinch: Closure = {
         reachMm: head,
       },
     ];
+    const isPiece = textOf(context.spec, LOOP_OF) === 'piece';
+    const inside = INSIDE_ROWS * context.metrics.rowHeightMm;
+    const held = {
+      what: 'closure' as const,
+      lengthMm: inside,
+      why: why`inside the first ${counted(INSIDE_ROWS, 'row')}, ${len(inside)}`,
+    };
     return {
       start: {
         kind: 'loop',
         name: 'friction loop',
         takesMm: head,
         standoffMm: 0,
-        carries: 2,
+        carries: isPiece ? 0 : 2,
         legs: () => leg,
         shape: { shape: 'loop', straightMm: loop.straightMm, radiusMm: loop.radiusMm, knot: GRIP },
       },
+      ...(isPiece
+        ? {
+            extra: [
+              {
+                role: 'friction loop',
+                cordType: context.cord.id,
+                fold: why`its middle is the top loop`,
+                parts: [
+                  held,
+                  ...leg
+                    .toReversed()
+                    .map(({ what, lengthMm, why: words }) => ({ what, lengthMm, why: words })),
+                  ...leg.map(({ what, lengthMm, why: words }) => ({ what, lengthMm, why: words })),
+                  held,
+                ],
+              },
+            ],
+          }
+        : {}),
       end: {
         ...runEnd(
           'running ends',

@@ -1,5 +1,6 @@
 import { bead } from './bead.ts';
 import { braidLoop } from './braidLoop.ts';
+import { chainLoop } from './chainLoop.ts';
 import { cinch } from './cinch.ts';
 import { doubleSliding } from './doubleSliding.ts';
 import { hook } from './hook.ts';
@@ -30,6 +31,7 @@ export const CLOSURES: readonly Closure[] = [
   springBars,
   knotLoop,
   braidLoop,
+  chainLoop,
   doubleSliding,
   ...singleSlidings,
   runTogether,

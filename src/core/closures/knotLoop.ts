@@ -2,6 +2,7 @@ import { len, num, why } from '../why/why.ts';
 import { knotName, knotSize } from './knots.ts';
 import { LOOP_AS_IT_IS, loopChecks, loopEnd, loopFor, loopOn, needsTwo } from './loop.ts';
 import { knotOption, LOOP_SHARE, numberOf, textOf } from './options.ts';
+import { heldAt, START, startChecks } from './starts.ts';
 import { neckMm, stopperEnd } from './stopper.ts';
 import type { Closure } from './types.ts';
 
@@ -27,7 +28,7 @@ export const knotLoop: Closure = {
     'The fold of the cords is left standing as a loop; the two ends carry a stopper. The loop must let the stopper through and must then hold it. Tie the stopper last, try it on, and shift it before you draw it hard.',
   difficulty: 3,
   minutes: 8,
-  options: [KNOT, LOOP_SHARE, LOOP_AS_IT_IS],
+  options: [KNOT, START, LOOP_SHARE, LOOP_AS_IT_IS],
   unsuited: needsTwo,
   close: (context) => {
     const d = context.metrics.diameterMm;
@@ -35,12 +36,17 @@ export const knotLoop: Closure = {
     const share = numberOf(context.spec, LOOP_SHARE);
     const inner = loopFor(context.spec, knot.girthMm, share, `the ${knot.name.toLowerCase()} is`);
     const loop = loopOn(inner.mm, d, d);
+    const begun = textOf(context.spec, START);
+    const held = context.tied >= 4 ? heldAt(begun, d) : undefined;
     return {
-      start: loopEnd(loop, d),
+      start: { ...loopEnd(loop, d), ...(held ? { held } : {}) },
       end: stopperEnd(knot, neckMm(d), d, context.tailMm),
       finishedMm: context.finishedMm,
       marks: [{ at: 'end', outMm: neckMm(d), label: 'stopper starts here' }],
-      checks: loopChecks(context, inner.mm, knot.girthMm, knot.name.toLowerCase()),
+      checks: [
+        ...loopChecks(context, inner.mm, knot.girthMm, knot.name.toLowerCase()),
+        ...startChecks(context, begun),
+      ],
       figures: [
         { label: 'loop, inside', value: inner.mm, unit: 'mm', why: inner.why },
         {

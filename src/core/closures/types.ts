@@ -60,6 +60,8 @@ export interface BandEnd {
   readonly attach?: 'returned' | 'hitched';
   /** How many of the cords that run from end to end take part; the others end at the weave. */
   readonly carries: number;
+  /** How folded cords that don't take part are held at a loop, where that is not by the first row alone: cord of each half. */
+  readonly held?: { readonly lengthMm: number; readonly why: Why; readonly how: Why };
   /** Stretches of the k-th cord that takes part. */
   readonly legs: (k: number) => readonly LegPart[];
   readonly shape: EndShape;
@@ -189,7 +191,7 @@ export type Option =
       readonly usual: number;
     }
   | {
-      readonly key: 'knot' | 'cord' | 'attach';
+      readonly key: 'knot' | 'cord' | 'attach' | 'start';
       readonly label: string;
       readonly choices: readonly { readonly value: string; readonly name: Why; readonly note?: Why }[];
       readonly usual: string;

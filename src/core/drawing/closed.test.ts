@@ -32,6 +32,7 @@ const BASE: Design = {
 
 const PATTERN: Record<string, string> = {
   'braid-loop': 'flat-braid-5',
+  'chain-loop': 'chain-sinnet',
   'wrapped-band': 'plain-band-2',
   'spring-bars': 'flat-braid-7',
 };

@@ -14,7 +14,13 @@ const LEAD = 0.6;
 /** Loops, running ends and their knots, beyond the weave: at the start outwards is −, at the end +. */
 export function cordEndTubes(c: JoinContext, pictures: Pictures): Tube[] {
   const { starts, ends } = laneEndsOf(c);
-  return [...endTubes(c, c.start, starts, -1, pictures), ...endTubes(c, c.end, ends, 1, pictures)];
+  // A loop is the fold of one cord, the first of the list: its two legs are the same cord's.
+  const byCord = (lanes: readonly Tube[]) => lanes.toSorted((a, b) => a.cord - b.cord);
+  const isLoop = c.start.kind === 'loop';
+  return [
+    ...endTubes(c, c.start, isLoop ? byCord(starts) : starts, -1, pictures),
+    ...endTubes(c, c.end, isLoop ? byCord(ends) : ends, 1, pictures),
+  ];
 }
 
 function endTubes(

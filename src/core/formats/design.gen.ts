@@ -72,9 +72,9 @@ export interface Design {
   cord: string;
   setup: {
     /**
-     * folded: one cord, hitched at its middle. fused: two colours joined into that one cord. separate: core cords and working cords. side-by-side: every cord folded and hitched beside the next, its two ends being neighbours in the weave.
+     * folded: one cord, hitched at its middle. fused: two colours joined into that one cord. separate: core cords and working cords. side-by-side: every cord folded and hitched beside the next, its two ends being neighbours in the weave. looped: a braid of three from one cord, of a loop and its tail.
      */
-    style: "folded" | "fused" | "separate" | "side-by-side";
+    style: "folded" | "fused" | "separate" | "side-by-side" | "looped";
     /**
      * How the length is kept while tying: pegs of a jig, a ruler or tape on the table, or trying on.
      */
@@ -178,6 +178,10 @@ export interface Design {
      * Id of a closure, e.g. side-release, knot-loop, double-sliding, cinch.
      */
     kind: string;
+    /**
+     * How its loop is made: of the fold, of two cords hooked in each other, of a piece of its own.
+     */
+    start?: string;
     /**
      * Size that the hardware is sold by: slot, bar, bead.
      */

@@ -23,6 +23,7 @@ export const LIMITS = {
     '/addons/*/name': 60,
     '/addons/*/knot': 60,
     '/closure/kind': 60,
+    '/closure/start': 60,
     '/closure/knot': 60,
     '/closure/cord': 60,
     '/notes': 4000,

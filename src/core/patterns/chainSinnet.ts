@@ -38,6 +38,11 @@ export const chainSinnet: Pattern = {
     }),
   squash: 0.88,
   load: 0,
+  rowIs: {
+    name: 'loop',
+    words:
+      'Reach through the last loop, draw the running cord up through it as the next one, and draw the last one down on its legs.',
+  },
   pullsOut: true,
   difficulty: 1,
   starts: 'A slipped loop near the end of one long cord.',

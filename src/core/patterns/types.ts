@@ -56,6 +56,8 @@ export interface Pattern {
   readonly isTiedAsOne?: boolean;
   /** A row's crossings are many: it is told in the pattern's own words, crossing by crossing only on request. */
   readonly isToldWhole?: boolean;
+  /** What a row is called, and how one is made, where it is not led end by end: a loop of a chain. */
+  readonly rowIs?: { readonly name: 'loop'; readonly words: string };
   /** Both sides move in every row, so that none begins it. */
   readonly isSideless?: boolean;
   /** Working strands in the passes in which they are tied, where the piece is worked over more than once. */

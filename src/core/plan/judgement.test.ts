@@ -95,7 +95,7 @@ describe('closures compared', () => {
 
   it('list all that the product takes, each planned or refused', () => {
     expect(rows.map((r) => r.id)).toEqual(offeredFor(findProduct('bracelet')!));
-    expect(rows.filter((r) => !r.ok).map((r) => r.id)).toEqual(['braid-loop', 'wrapped-band']);
+    expect(rows.filter((r) => !r.ok).map((r) => r.id)).toEqual(['braid-loop', 'chain-loop', 'wrapped-band']);
   });
 
   it('agree with the plan of each by itself', () => {

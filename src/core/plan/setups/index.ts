@@ -1,8 +1,10 @@
 import type { BandEnd } from '../../closures/types.ts';
 import type { Design } from '../../formats/design.gen.ts';
 import type { SolvedFacts } from '../../patterns/types.ts';
+import { type Why, why } from '../../why/why.ts';
 import type { SetUp, SetupContext } from './context.ts';
 import { JOIN_FROM_CLOSURE_MM, setUpFolded, setUpFused } from './folded.ts';
+import { setUpLooped } from './looped.ts';
 import { setUpSeparate } from './separate.ts';
 import { setUpSideBySide } from './sideBySide.ts';
 
@@ -22,6 +24,8 @@ interface StyleRecord {
   readonly name: string;
   /** What it means for the maker. */
   readonly note: string;
+  /** How the first rows come about, where that is not as for any band. */
+  readonly begins?: readonly Why[];
   readonly cords: (facts: SolvedFacts) => number;
   /** Why a weave cannot be set up so. */
   readonly unsuited: (facts: SolvedFacts) => string | undefined;
@@ -56,7 +60,7 @@ const noRoomForJoin = ({ wovenMm }: Ends) =>
     : `The two colours are joined inside the band, ${JOIN_FROM_CLOSURE_MM} mm from each end; this one has only ${wovenMm.toFixed(0)} mm of weave. Choose one folded cord or separate cords.`;
 
 /** Set-ups in the order in which they are tried when the one in hand does not go. */
-export const ORDER: readonly Style[] = ['folded', 'separate', 'side-by-side', 'fused'];
+export const ORDER: readonly Style[] = ['folded', 'separate', 'side-by-side', 'fused', 'looped'];
 
 /** The ways to set a band up, and which weaves and closures each suits. */
 export const STYLES: Readonly<Record<Style, StyleRecord>> = {
@@ -95,6 +99,30 @@ export const STYLES: Readonly<Record<Style, StyleRecord>> = {
     unsuited: () => undefined,
     unsuitedEnds: () => undefined,
     run: setUpSeparate,
+  },
+  looped: {
+    name: 'one cord, a loop and its tail',
+    note: 'A braid of three from one cord: the two legs of a long loop and its tail. The loop’s far end closes the band.',
+    begins: [
+      why`Lay a long loop; its start is left for the stopper. Lead the cord over the start and down between the legs: this is the first crossing, and the tail is the third strand.`,
+      why`Braid the two legs and the tail. The loop is closed, so every turn twists it below: after each few rows draw the tail right through the loop, as many times as clear it.`,
+    ],
+    isByStrand: false,
+    second: 'edges',
+    turnsBack: true,
+    isSideBySide: false,
+    cords: () => 1,
+    unsuited: (facts) =>
+      !hasCores(facts) && lanes(facts, false) === 3
+        ? undefined
+        : 'A loop and its tail are three strands: choose a flat braid of three, or another set-up.',
+    unsuitedEnds: ({ start, end }) =>
+      start.kind !== 'loop' || end.kind !== 'run'
+        ? 'The loop that is left closes the band: choose a knot and loop, or separate cords.'
+        : end.carries > 1
+          ? 'Only one end is there for the stopper: choose a barrel or a double overhand.'
+          : undefined,
+    run: setUpLooped,
   },
   'side-by-side': {
     name: 'cords side by side',

@@ -30,14 +30,23 @@ export function startLeg(setup: SetupContext, k: number): CordPart[] {
   if (setup.start.kind === 'loop' && k < setup.start.carries)
     return outwards(setup, 'start', setup.start.legs(k)).toReversed();
   const d = setup.metrics.diameterMm;
+  const { held } = setup.start;
   return [
-    {
-      what: 'attach',
-      lengthMm: d,
-      why: why`its fold lies against the first row: ${len(d)}`,
-      fromMm: startOf(setup),
-      toMm: startOf(setup),
-    },
+    held
+      ? {
+          what: 'attach',
+          lengthMm: held.lengthMm,
+          why: held.why,
+          fromMm: startOf(setup),
+          toMm: startOf(setup),
+        }
+      : {
+          what: 'attach',
+          lengthMm: d,
+          why: why`its fold lies against the first row: ${len(d)}`,
+          fromMm: startOf(setup),
+          toMm: startOf(setup),
+        },
   ];
 }
 

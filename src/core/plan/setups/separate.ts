@@ -44,7 +44,13 @@ function groupLanes(setup: SetupContext, lanes: readonly Lane[], isCore: boolean
     waiting.delete(cord);
   }
   for (const [cord, { lane, first }] of waiting) groups.push({ lanes: [lane], cord, first, isCore });
-  return groups;
+  // A loop is the fold of one cord: both its halves come first, then those of the next.
+  if (setup.start.kind !== 'loop') return groups;
+  let first = 0;
+  return groups.map((group) => {
+    first += group.lanes.length;
+    return { ...group, first: first - group.lanes.length };
+  });
 }
 
 /** Core cords and working cords, each folded at its middle; a single strand left over is tied by its end. */

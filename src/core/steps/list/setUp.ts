@@ -17,6 +17,7 @@ export function setUpSteps(design: Design, plan: Plan, b: number, isMirrored = f
     ...foldSteps(plan, band, cords, b),
     holdStep(design, plan, b),
     hitchStep(design, plan, band, cords, b, isMirrored),
+    ...beginSteps(plan, b),
     ...coreSteps(plan, band, cords, b),
   ];
 }
@@ -129,6 +130,7 @@ function hitchStep(
             : shape.knot
               ? why`Leave the fold of ${names} standing as the ${start.name} and tie the ${findPattern(shape.knot)?.name.toLowerCase() ?? 'knot'} under it between its marks.`
               : why`Leave the fold of ${names} standing as the ${start.name}, ${len(shape.straightMm + shape.radiusMm)} beyond the first row, between its marks.`,
+          ...(start.held ? [start.held.how] : []),
         ]
       : start.kind === 'run'
         ? [
@@ -146,6 +148,22 @@ function hitchStep(
 }
 
 const hitchLines = (c: CordCut): boolean => c.parts.some((p) => p.what === 'attach' && p.fromMm === 0);
+
+/** How the first rows come about where one cord makes all strands. */
+function beginSteps(plan: Plan, b: number): Step[] {
+  const { begins } = STYLES[plan.style];
+  if (!begins) return [];
+  return [
+    {
+      id: `begins${suffix(plan, b)}`,
+      phase: 'set up',
+      title: `${tag(plan, b)}Lay the loop and its tail`,
+      lines: begins,
+      look: why`Three strands lie side by side, and the tail runs free.`,
+      picture: { kind: 'bar', band: b },
+    },
+  ];
+}
 
 /** Cores, and for one folded cord the way to the second bar and back. */
 function coreSteps(plan: Plan, band: Band, cords: readonly CordCut[], b: number): Step[] {

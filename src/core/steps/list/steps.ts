@@ -60,6 +60,7 @@ export function guideFor(
     ...setUpSteps(design, plan, b, tying[0]?.frame.isMirrored ?? false),
     ...focalSteps(plan, b),
     ...rowSteps(plan, b, rowsOf[b] ?? plan.bands[b]!.rows, tying, isBeaten, pattern, way.withAdult),
+    ...lockSteps(plan, b, pattern),
     ...closeSteps(design, plan, b),
   ]);
   const cuts = cutSteps(plan, way);
@@ -84,6 +85,26 @@ function withStages(step: Step, way: WayOfWorking): Step {
   if (!tying) return step;
   const led = tying.stages.map((_, i) => why`${stageWords(tying, i)}`);
   return { ...step, stages: [...led, why`Draw it tight, a little at every part in turn.`] };
+}
+
+/** A chain that is not locked pulls out into plain cord. */
+function lockSteps(plan: Plan, b: number, pattern: Pattern | undefined): Step[] {
+  if (!pattern?.pullsOut) return [];
+  const metres = plan.cords
+    .filter((c) => c.band === b && !c.isExtra)
+    .reduce((sum, c) => sum + c.usedLengthMm, 0);
+  return [
+    {
+      id: `lock${plan.bands.length > 1 ? `-${b + 1}` : ''}`,
+      phase: 'close',
+      title: 'Lock the chain',
+      lines: [
+        why`Pass the end through the last loop and draw the loop down on it.`,
+        why`Drawn out of the lock again, the whole band pulls out in seconds into ${len(metres)} of cord.`,
+      ],
+      look: why`Pull at the end: the last loop closes on it and nothing runs.`,
+    },
+  ];
 }
 
 function specOf(facts: Pick<SolvedFacts, 'notation'>): Result<WeaveSpec> {
@@ -114,7 +135,7 @@ function rowSteps(
   pattern: Pattern | undefined,
   withAdult: boolean,
 ): Step[] {
-  const told = pattern?.isToldWhole ? pattern.words : undefined;
+  const told = pattern?.rowIs?.words ?? (pattern?.isToldWhole ? pattern.words : undefined);
   const suffix = plan.bands.length > 1 ? `-${b + 1}` : '';
   const steps: Step[] = [];
   for (const [pass, t] of tying.entries()) {

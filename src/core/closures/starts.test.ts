@@ -1,0 +1,185 @@
+import { describe, expect, it } from 'vitest';
+import type { Design } from '../formats/design.ts';
+import { solvedFacts } from '../patterns/index.ts';
+import { plan } from '../plan/plan.ts';
+import { guideFor } from '../steps/list/steps.ts';
+import { USUAL_WAY } from '../steps/types.ts';
+import { whyText } from '../why/why.ts';
+import { heldAt } from './starts.ts';
+
+/** 4 mm nylon in a tight knot. */
+const D = 3.68;
+const BAND: Design = {
+  format: 'warp-beam/design',
+  version: 2,
+  name: 'Comet watch',
+  product: 'bracelet',
+  wearer: { name: 'Lin', girthMm: 165 },
+  ease: { school: 'thickness', slackMm: 8 },
+  pattern: { id: 'flat-braid-4' },
+  cord: 'nylon-4',
+  setup: { style: 'separate' },
+  cords: [{ colour: 'comet' }],
+  closure: { kind: 'knot-loop' },
+};
+const planned = (patch: Partial<Design>) => {
+  const made = plan({ ...BAND, ...patch });
+  if (!made.ok) throw new Error(made.issues.map((i) => i.message).join(' '));
+  return made.value;
+};
+type Made = ReturnType<typeof planned>;
+/** Everything of a cord but what chance and rounding add. */
+const bare = (made: Made, cord: number) =>
+  made.cords[cord]!.parts.filter((p) => p.what !== 'margin' && p.what !== 'rounding').reduce(
+    (sum, p) => sum + p.lengthMm,
+    0,
+  );
+const steps = (design: Partial<Design>, made: Made) => {
+  const guide = guideFor({ ...BAND, ...design }, made, USUAL_WAY);
+  return guide.ok ? guide.value.steps : [];
+};
+const said = (list: ReturnType<typeof steps>) =>
+  list.map((s) => `${s.title}: ${s.lines.map((l) => whyText(l)).join(' ')}`).join('\n');
+
+describe('two cords at a loop', () => {
+  it('hooked in each other: the other cord’s bight goes round both legs, half of (π + 1) diameters each way', () => {
+    expect(heldAt('hooked', 4)!.lengthMm).toBeCloseTo(2 * (Math.PI + 1), 9);
+    const [fold, hooked] = [planned({}), planned({ closure: { kind: 'knot-loop', start: 'hooked' } })];
+    // The first cord leaves the loop as before; each half of the second is longer by 2.07 diameters less the one that its fold had.
+    expect(bare(hooked, 0)).toBeCloseTo(bare(fold, 0), 9);
+    expect(bare(hooked, 1) - bare(fold, 1)).toBeCloseTo(2 * ((Math.PI + 1) / 2 - 1) * D, 6);
+    expect(said(steps({}, hooked))).toContain('Hook the two cords in each other’s middles');
+  });
+
+  it('hitched on: a lark’s head round a bar two diameters wide and one thick', () => {
+    // 2 × (2 + 1) · d once round, π · d for its own thickness, and half of the strap.
+    expect(heldAt('hitched', 4)!.lengthMm).toBeCloseTo(6 * 4 + Math.PI * 4 + 4, 9);
+    const hitched = planned({
+      closure: { kind: 'knot-loop', start: 'hitched' },
+      pattern: { id: 'clove-hitch-bar' },
+    });
+    const fold = planned({ pattern: { id: 'clove-hitch-bar' } });
+    expect(bare(hitched, 1) - bare(fold, 1)).toBeCloseTo(2 * (6 + Math.PI) * D, 6);
+    expect(said(steps({ pattern: { id: 'clove-hitch-bar' } }, hitched))).toContain(
+      'hitch the other one round both its legs',
+    );
+  });
+
+  it('need four ends; with two, the check says so and goes back on one press', () => {
+    const snake = planned({ pattern: { id: 'snake' }, closure: { kind: 'knot-loop', start: 'hooked' } });
+    const check = snake.checks.find((c) => c.id === 'loop.start')!;
+    expect(check.ok).toBe(false);
+    expect(whyText(check.message)).toContain('this weave has 2');
+    expect(check.fix!.patch.closure).toEqual({ kind: 'knot-loop' });
+    expect(planned({}).checks.some((c) => c.id === 'loop.start')).toBe(false);
+  });
+});
+
+describe('a friction loop that is a piece of its own', () => {
+  const cinch = { pattern: { id: 'solomon-bar' }, cords: [{ colour: 'comet' }, { colour: 'graphite' }] };
+  const [fold, piece] = [
+    planned({ ...cinch, closure: { kind: 'cinch' } }),
+    planned({ ...cinch, closure: { kind: 'cinch', start: 'piece' } }),
+  ];
+
+  it('makes the cores shorter by the knot and loop, and the piece as long as that and eight rows', () => {
+    const extra = piece.cords.find((c) => c.isExtra)!;
+    expect(extra.role).toBe('friction loop');
+    const saved = bare(fold, 1) - bare(piece, 1);
+    const inside = 2 * 4 * piece.metrics.rowHeightMm;
+    // The cores’ fold now lies against the first row, one diameter each way.
+    expect(bare(piece, piece.cords.indexOf(extra))).toBeCloseTo(saved + 2 * D + inside, 6);
+    expect(piece.finishedLengthMm).toBeCloseTo(fold.finishedLengthMm, 9);
+  });
+});
+
+describe('a chain with two loops', () => {
+  const chain: Partial<Design> = { pattern: { id: 'chain-sinnet' }, closure: { kind: 'chain-loop' } };
+  const made = planned(chain);
+  const part = (text: string) => made.cords[0]!.parts.find((p) => whyText(p.why).includes(text))!;
+
+  it('is one cord: scaffold, first loop, chain, lock and stopper, each as long as it is', () => {
+    expect(made.cords).toHaveLength(1);
+    const scaffold = solvedFacts('two-loop-scaffold-2')!;
+    const tied = scaffold.strands.find((s) => s.role !== 'core')!;
+    // 23.6 diameters beyond its own length, counted along its body.
+    expect(tied.lengthD - tied.spanD!).toBeGreaterThan(23);
+    expect(part('two-loop scaffold').lengthMm).toBeCloseTo(
+      (tied.lengthD - tied.spanD! + scaffold.bodyD) * D,
+      6,
+    );
+    const lock = part('the lock');
+    expect(lock.lengthMm).toBeCloseTo(2 * made.metrics.rowHeightMm + 2 * D, 9);
+    const chainPart = made.cords[0]!.parts.find((p) => p.what === 'weave')!;
+    const facts = solvedFacts('chain-sinnet')!;
+    expect(chainPart.lengthMm).toBeCloseTo(
+      (made.bands[0]!.wovenMm * facts.strands[0]!.lengthD) / facts.periodD,
+      6,
+    );
+    // A third wrap costs 11.0 diameters: 34.6 less 23.6.
+    const three = planned({ ...chain, closure: { kind: 'chain-loop', knot: 'two-loop-scaffold-3' } });
+    const more =
+      three.cords[0]!.parts.find((p) => whyText(p.why).includes('two-loop scaffold'))!.lengthMm -
+      part('two-loop scaffold').lengthMm;
+    expect(more / D).toBeGreaterThan(11);
+    expect(more / D).toBeLessThan(13);
+  });
+
+  it('is tied loop by loop, locked, and says how much cord it pulls out to', () => {
+    const list = steps(chain, made);
+    const text = said(list);
+    expect(text).toContain('Reach through the last loop');
+    expect(list.findIndex((s) => s.title === 'Lock the chain')).toBeGreaterThan(
+      list.findLastIndex((s) => s.picture?.kind === 'row'),
+    );
+    expect(text).toMatch(/pulls out in seconds into 1\.\d+ m of cord/);
+  });
+
+  it('is not offered for what is no chain of one cord', () => {
+    const bar = plan({ ...BAND, pattern: { id: 'solomon-bar' }, closure: { kind: 'chain-loop' } });
+    expect(bar.ok ? '' : bar.issues.map((i) => i.message).join(' ')).toContain('Only a chain of one cord');
+    const plain = plan({ ...BAND, pattern: { id: 'plain-band' }, closure: { kind: 'chain-loop' } });
+    expect(plain.ok).toBe(false);
+  });
+});
+
+describe('a braid of three from one cord', () => {
+  const one: Partial<Design> = {
+    pattern: { id: 'flat-braid-3' },
+    setup: { style: 'looped' },
+    closure: { kind: 'knot-loop', knot: 'barrel-3' },
+  };
+  const made = planned(one);
+
+  it('is one cord, three times through the braid, over once, and three turns round the foot of its loop', () => {
+    expect(made.cords).toHaveLength(1);
+    const { parts } = made.cords[0]!;
+    const woven = parts.filter((p) => p.what === 'weave');
+    expect(woven).toHaveLength(3);
+    const facts = solvedFacts('flat-braid-3')!;
+    const each = (made.bands[0]!.wovenMm * facts.strands[0]!.lengthD) / (3 * facts.periodD);
+    for (const p of woven) expect(p.lengthMm).toBeCloseTo(each, 6);
+    const wrap = parts.find((p) => whyText(p.why).includes('wrapped round the foot'))!;
+    expect(wrap.lengthMm).toBeCloseTo(3 * (2 + 2 * Math.PI) * D, 9);
+    const turn = parts.find((p) => whyText(p.why).includes('over the start'))!;
+    expect(turn.lengthMm).toBeCloseTo((Math.PI / 2 + 1) * D, 9);
+    // Its barrel is tied in the one end that is there.
+    expect(parts.filter((p) => whyText(p.why).includes('barrel'))).toHaveLength(1);
+  });
+
+  it('tells how it is laid, and that the tail is cleared through the loop', () => {
+    const text = said(steps(one, made));
+    expect(text).toContain('Lay a long loop');
+    expect(text).toContain('draw the tail right through the loop');
+  });
+
+  it('needs a stopper for one end and three strands', () => {
+    const diamond = plan({ ...BAND, ...one, closure: { kind: 'knot-loop' } });
+    // The set-up that was asked for gives way to one that has two ends, and says why.
+    expect(diamond.ok && diamond.value.style).not.toBe('looped');
+    const note = diamond.ok && diamond.value.checks.find((c) => c.id === 'setup.instead');
+    expect(note && whyText(note.message)).toContain('choose a barrel');
+    const four = plan({ ...BAND, ...one, pattern: { id: 'flat-braid-4' } });
+    expect(four.ok && four.value.style).not.toBe('looped');
+  });
+});
