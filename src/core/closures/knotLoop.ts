@@ -1,10 +1,10 @@
 import { len, num, why } from '../why/why.ts';
 import { knotName, knotSize } from './knots.ts';
-import { LOOP_AS_IT_IS, loopChecks, loopEnd, loopFor, loopOn, needsTwo } from './loop.ts';
+import { LOOP_AS_IT_IS, type Loop, loopChecks, loopEnd, loopFor, loopOn, needsTwo } from './loop.ts';
 import { knotOption, LOOP_SHARE, numberOf, textOf } from './options.ts';
-import { heldAt, START, startChecks } from './starts.ts';
+import { heldAt, ledThrough, START_WITH_CORES, startChecks, THROUGH } from './starts.ts';
 import { neckMm, stopperEnd } from './stopper.ts';
-import type { Closure } from './types.ts';
+import type { BandEnd, Closure, LegPart } from './types.ts';
 
 const KNOT = knotOption('Stopper', [
   'diamond',
@@ -17,6 +17,28 @@ const KNOT = knotOption('Stopper', [
   'barrel-4',
 ]);
 
+/** The knot under a loop that a third core is led through. */
+const FOOT = 'diamond';
+
+/** A loop with a diamond at its foot, tied in its two legs. */
+function knottedLoop(loop: Loop, d: number): BandEnd {
+  const foot = knotSize(FOOT, d);
+  const plain = loopEnd(loop, d);
+  const knotted: LegPart = {
+    what: 'closure',
+    lengthMm: foot.cordMm,
+    why: foot.cordWhy,
+    reachMm: foot.bodyMm,
+    mark: 'diamond starts',
+  };
+  return {
+    ...plain,
+    takesMm: plain.takesMm + foot.bodyMm,
+    legs: (k) => [knotted, ...plain.legs(k).map((leg) => ({ ...leg, reachMm: leg.reachMm + foot.bodyMm }))],
+    shape: { shape: 'loop', straightMm: loop.straightMm, radiusMm: loop.radiusMm, knot: FOOT },
+  };
+}
+
 /** A loop left at the fold and a stopper at the other end. */
 export const knotLoop: Closure = {
   id: 'knot-loop',
@@ -28,7 +50,7 @@ export const knotLoop: Closure = {
     'The fold of the cords is left standing as a loop; the two ends carry a stopper. The loop must let the stopper through and must then hold it. Tie the stopper last, try it on, and shift it before you draw it hard.',
   difficulty: 3,
   minutes: 8,
-  options: [KNOT, START, LOOP_SHARE, LOOP_AS_IT_IS],
+  options: [KNOT, START_WITH_CORES, LOOP_SHARE, LOOP_AS_IT_IS],
   unsuited: needsTwo,
   close: (context) => {
     const d = context.metrics.diameterMm;
@@ -36,11 +58,19 @@ export const knotLoop: Closure = {
     const share = numberOf(context.spec, LOOP_SHARE);
     const inner = loopFor(context.spec, knot.girthMm, share, `the ${knot.name.toLowerCase()} is`);
     const loop = loopOn(inner.mm, d, d);
-    const begun = textOf(context.spec, START);
+    const begun = textOf(context.spec, START_WITH_CORES);
+    const isThrough = begun === THROUGH && context.tied === 3;
     const held = context.tied >= 4 ? heldAt(begun, d) : undefined;
     return {
-      start: { ...loopEnd(loop, d), ...(held ? { held } : {}) },
-      end: stopperEnd(knot, neckMm(d), d, context.tailMm),
+      start: {
+        ...(isThrough ? knottedLoop(loop, d) : loopEnd(loop, d)),
+        ...(held ? { held } : {}),
+        ...(isThrough ? { passing: ledThrough(knotSize(FOOT, d), 0, context.tailMm) } : {}),
+      },
+      end: {
+        ...stopperEnd(knot, neckMm(d), d, context.tailMm),
+        ...(isThrough ? { passing: ledThrough(knot, neckMm(d), context.tailMm) } : {}),
+      },
       finishedMm: context.finishedMm,
       marks: [{ at: 'end', outMm: neckMm(d), label: 'stopper starts here' }],
       checks: [
@@ -58,7 +88,7 @@ export const knotLoop: Closure = {
       ],
       // The stopper can be shifted outwards before it is drawn hard, and the loop drawn back by as much as it is long.
       adjust: { what: 'the stopper', stepMm: 0, rangeMm: [-(neckMm(d) - d), 3 * d] },
-      hardware: why`loop ${len(loop.lengthMm)} inside + the loop’s own cord ${len(d)}; the stopper stands up out of it. A neck of ${num(1.5, 1)} diameters takes nothing`,
+      hardware: why`${isThrough ? why`diamond ${len(knotSize(FOOT, d).bodyMm)} + ` : []}loop ${len(loop.lengthMm)} inside + the loop’s own cord ${len(d)}; the stopper stands up out of it. A neck of ${num(1.5, 1)} diameters takes nothing`,
     };
   },
 };

@@ -75,6 +75,47 @@ describe('two cords at a loop', () => {
   });
 });
 
+describe('a third core through a diamond at each end', () => {
+  const ladder: Partial<Design> = {
+    pattern: { id: 'ladder-3' },
+    cords: [{ colour: 'comet' }, { colour: 'graphite' }],
+  };
+  const made = planned({ ...ladder, closure: { kind: 'knot-loop', start: 'through' } });
+  const body = solvedFacts('diamond')!.bodyD * D;
+
+  it('goes straight through both, with what hands need beyond each of them', () => {
+    const third = made.cords.find((c) => c.role === 'a core')!;
+    const through = third.parts.filter((p) => whyText(p.why).startsWith('straight through the diamond'));
+    // At the loop only its body; at the stopper the neck of one and a half diameters, too.
+    expect(through.map((p) => p.lengthMm).sort((a, b) => a - b)).toEqual([
+      expect.closeTo(body, 6),
+      expect.closeTo(body + 1.5 * D, 6),
+    ]);
+    expect(third.parts.filter((p) => p.what === 'tail')).toHaveLength(2);
+    expect(
+      made.cords.find((c) => c.role === 'two cores')!.parts.filter((p) => p.mark?.label === 'diamond starts'),
+    ).toHaveLength(2);
+  });
+
+  it('makes the loop’s end longer by the diamond at its foot', () => {
+    const plain = planned({ ...ladder, closure: { kind: 'knot-loop' } });
+    expect(made.bands[0]!.wovenMm).toBeCloseTo(plain.bands[0]!.wovenMm - body, 6);
+    const list = said(steps(ladder, made));
+    expect(list).toContain('Leave it free until the band fits');
+  });
+
+  it('needs three cores', () => {
+    const four = planned({
+      ...ladder,
+      pattern: { id: 'ladder-4' },
+      closure: { kind: 'knot-loop', start: 'through' },
+    });
+    expect(whyText(four.checks.find((c) => c.id === 'loop.start')!.message)).toContain(
+      'a third core needs three',
+    );
+  });
+});
+
 describe('a friction loop that is a piece of its own', () => {
   const cinch = { pattern: { id: 'solomon-bar' }, cords: [{ colour: 'comet' }, { colour: 'graphite' }] };
   const [fold, piece] = [

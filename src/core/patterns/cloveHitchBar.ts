@@ -79,6 +79,7 @@ export const cloveHitchBar: Pattern = {
   isToldWhole: true,
   isSideless: true,
   difficulty: 4,
+  tightens: ['the carriers', 'each hitch down on its carrier', 'the inner strands between them'],
   starts:
     'An uneven pair of doubled cords joined by a hitch that leaves a loop: two short ends are the carriers, two ends about four times as long tie the hitches.',
   edges:

@@ -71,6 +71,7 @@ export const coresThrough: Pattern = {
   isToldWhole: true,
   isSideless: true,
   difficulty: 4,
+  tightens: ['the end that lies across the cores', 'both cores', 'the end that closes the row'],
   starts:
     'Two cords, each hooked through the middle of the other: two middle ends and two outer ones. Lock the last row with one plain row of a Solomon bar.',
   edges: 'Two cores show as round bights at one edge, then two at the other: the bar staggers.',

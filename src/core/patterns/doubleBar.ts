@@ -36,6 +36,7 @@ export const doubleBar: Pattern = {
   squash: 0.88,
   load: 0,
   difficulty: 2,
+  tightens: ['both outer ends at once, evenly'],
   starts: 'The long ends left over from the first bar, or a new cord laid under it at its middle.',
   edges: 'Two rows of bumps, the outer ones wide and round.',
   next: 'As on the first bar: the end under the last bump goes over next.',

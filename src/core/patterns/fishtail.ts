@@ -37,6 +37,7 @@ export const fishtail: Pattern = {
   squash: 0.72,
   load: 1,
   difficulty: 2,
+  tightens: ['the end that has just come round its core', 'the other one'],
   starts: 'Two cords on the first bar; the outer ends work, the inner ones are the cores.',
   edges: 'Ends wrap each core in turn; the middle shows a row of crossings.',
   next: 'The end that did not move last.',

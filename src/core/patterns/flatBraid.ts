@@ -50,6 +50,7 @@ export const flatBraids: readonly Pattern[] = [3, 4, 5, 6, 7, 8, 9].map((n) => (
   squash: 0.88,
   load: 0,
   difficulty: n <= 4 ? 1 : n <= 6 ? 2 : 3,
+  tightens: ['all strands of one side together', 'those of the other side'],
   starts:
     n % 2 === 0
       ? `${n / 2} cords hitched at their middles, side by side.`

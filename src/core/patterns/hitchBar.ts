@@ -39,6 +39,7 @@ export const hitchBar: Pattern = {
   squash: 0.88,
   load: 0,
   difficulty: 1,
+  tightens: ['the strand that is hitched round, straight', 'the hitch, down on the one before'],
   starts: 'One cord folded over the first bar.',
   edges: 'The front shows a zigzag, the back a row of even bumps; either is worn.',
   next: 'The strand that stood still in the last hitch.',

@@ -44,6 +44,7 @@ const COMMON = {
   shows: ['ribs'],
   squash: 0.72,
   load: 1,
+  tightens: ['the working end, core by core, from the side that it came from'],
   starts: 'Cores laid side by side over the first bar; the working end or ends begin beside it.',
   mistakes: [
     { kind: 'wrong-core', mistake: 'a core missed', looks: 'two overs lie beside each other in one row' },

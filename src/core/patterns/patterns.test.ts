@@ -10,7 +10,7 @@ import { parse } from '../weave/parse.ts';
 import { knotInvariant } from '../weave/topology.ts';
 import type { WeaveSpec } from '../weave/types.ts';
 import { chainLoop } from './chainSinnet.ts';
-import { findPattern, loadWeave, PATTERNS, solvedFacts } from './index.ts';
+import { findPattern, loadWeave, PATTERNS, solvedFacts, WEAVES } from './index.ts';
 import { coil, FOLDED_WRAPPED } from './knots.ts';
 import { contentKey, solveWeave } from './solve.ts';
 
@@ -244,5 +244,12 @@ describe('what a maker knows', () => {
     const [a, b] = [widths[1]! - widths[0]!, widths[2]! - widths[1]!];
     expect(Math.abs(a - b)).toBeLessThan(1.2);
     expect(a).toBeGreaterThan(4);
+  });
+
+  it('say what is drawn tight first wherever several strands make a row', () => {
+    const several = WEAVES.filter((w) => !w.use && !w.isStraight && solvedFacts(w.id)!.strands.length > 1);
+    expect(several.filter((w) => !w.tightens?.length).map((w) => w.id)).toEqual([]);
+    // Two columns or more: outer ends, then the bars between them, then the long ends.
+    expect(findPattern('wide-bar-3')!.tightens![0]).toContain('outer');
   });
 });

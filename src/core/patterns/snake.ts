@@ -71,6 +71,7 @@ const snake: Pattern = {
       ],
     }),
   patience: 2,
+  tightens: ['the end that went through, down its own side', 'the loop that holds it'],
   starts: 'One cord folded at its middle: the fold is the loop, its two ends are the strands.',
   edges: 'Nearly round, four faces alike: a chain of one colour between rounded bights of the other.',
   mistakes: [
@@ -83,10 +84,10 @@ const snake: Pattern = {
   facts: { crossings: 16, periods: { A: 1, B: 1 } },
 };
 
-/** Columns lie this far from the middle, wraps are this much wider, and all is drawn looser. */
+/** Columns lie this far from the middle, wraps are this much wider, and all is drawn to this scale: the looser, the longer slack runs out of it. */
 const COLUMN = 7.1;
 const WIDE = 1.4;
-const LOOSE = 1.2;
+const LOOSE = 0.84;
 
 /** From over the inner strand to the other column's last loop and back. Through from the front, or poked up from behind. */
 const FROM_FRONT: readonly Point[] = [
@@ -139,6 +140,7 @@ const MATED_COMMON = {
   ...TWO_COLUMNS,
   isSideless: true,
   difficulty: 5,
+  tightens: ['the inner wraps of both columns', 'the outer ones', 'the end that links the columns'],
   starts: 'Two cords folded at their middles side by side: two inner strands and two outer ones.',
   mistakes: [
     {

@@ -69,6 +69,7 @@ const COMMON = {
   shows: ['zigzag', 'bumps'],
   squash: 0.88,
   load: 0,
+  tightens: ['both ends at once, evenly'],
   starts:
     'A cord hitched at its middle to the first half of the buckle; both ends run to the second half and come back as working ends.',
 } as const;

@@ -42,6 +42,8 @@ export interface Pattern {
   readonly edges: string;
   /** What it looks like, for finding it (weaves). */
   readonly shows?: readonly LooksLike[];
+  /** What is drawn tight in a row, in this order; in the middle of a sentence (weaves). */
+  readonly tightens?: readonly string[];
   /** What on the work tells which side comes next. */
   readonly next: string;
   readonly mistakes: readonly Mistake[];

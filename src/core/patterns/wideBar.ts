@@ -105,6 +105,7 @@ export const wideBars: readonly Pattern[] = [2, 3, 4].map((columns) => ({
   squash: 0.88,
   load: 0,
   difficulty: 3,
+  tightens: ['the outer ends', 'the bars between the columns', 'the long ends once more'],
   starts: `${columns + 1} cords hitched side by side; the ends between two columns come from the cords in the middle.`,
   edges: 'Bumps on both outer edges; small crosses between the columns on the back.',
   next: 'All columns start from the side that the last row did not, in the same rhythm.',

@@ -161,6 +161,12 @@ function Reading({ pattern }: { readonly pattern: NonNullable<ReturnType<typeof 
         <dd>{pattern.edges}</dd>
         <dt className="font-semibold">Next</dt>
         <dd>{pattern.next}</dd>
+        {pattern.tightens && (
+          <>
+            <dt className="font-semibold">Tight</dt>
+            <dd>Draw {pattern.tightens.join(', then ')}.</dd>
+          </>
+        )}
         {pattern.rests && (
           <>
             <dt className="font-semibold">At rest</dt>

@@ -54,6 +54,7 @@ export function startLeg(setup: SetupContext, k: number): CordPart[] {
 export function startTail(setup: SetupContext, k: number): CordPart[] {
   if (setup.start.kind === 'run' && k < setup.start.carries)
     return outwards(setup, 'start', setup.start.legs(k)).toReversed();
+  if (setup.start.passing) return outwards(setup, 'start', setup.start.passing.legs).toReversed();
   const tuck: CordPart = {
     what: 'attach',
     lengthMm: TUCK_MM,
@@ -68,7 +69,7 @@ export function startTail(setup: SetupContext, k: number): CordPart[] {
 export function coreEnd(setup: SetupContext, k: number): CordPart[] {
   if (setup.end.kind === 'run' && k < setup.end.carries) return outwards(setup, 'end', setup.end.legs(k));
   if (setup.end.kind === 'bar' && setup.end.attach !== 'hitched') return [returnLeg(setup)];
-  return [tuckLeg(setup)];
+  return setup.end.passing ? outwards(setup, 'end', setup.end.passing.legs) : [tuckLeg(setup)];
 }
 
 /** Beyond the last row, for a working end of a weave without cores: it takes part in the closure itself. */

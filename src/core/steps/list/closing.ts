@@ -75,6 +75,7 @@ function endStep(end: BandEnd, at: 'start' | 'end', id: string, tag: string): St
       if (knot) lines.push(why`${knot.words}`);
       picture = { kind: 'knot', id: shape.knot };
     }
+    if (end.passing) lines.push(end.passing.how);
     if (shape.slider) {
       lines.push(
         why`Lay the two ends over each other and tie ${counted(shape.slider.rows, 'row')} of a square-knot slider round both with the thinner cord, ${len(shape.slider.lengthMm)} long.`,

@@ -131,6 +131,7 @@ function hitchStep(
               ? why`Leave the fold of ${names} standing as the ${start.name} and tie the ${findPattern(shape.knot)?.name.toLowerCase() ?? 'knot'} under it between its marks.`
               : why`Leave the fold of ${names} standing as the ${start.name}, ${len(shape.straightMm + shape.radiusMm)} beyond the first row, between its marks.`,
           ...(start.held ? [start.held.how] : []),
+          ...(start.passing ? [start.passing.how] : []),
         ]
       : start.kind === 'run'
         ? [

@@ -165,7 +165,7 @@ function rowSteps(
         lines: told ? [why`${told}`] : shortRowText(moves).map((text) => why`${text}`),
         full: rowText(moves).map((text) => why`${text}`),
         at: { band: b, pass, row, of: rows },
-        look: rowLook(plan, b, rows, pass, row, isBeaten, pattern?.next),
+        look: [...rowLook(plan, b, rows, pass, row, isBeaten, pattern?.next), ...tightOrder(pattern)],
         picture: { kind: 'row' },
       });
     }
@@ -213,6 +213,12 @@ function turnStep(
     alert: 'turn it round',
     at: { band: b, pass, row: 1, of: rows },
   };
+}
+
+/** What is drawn tight first and what after it; said where there is an order. */
+function tightOrder(pattern: Pattern | undefined): Why {
+  const order = pattern?.tightens ?? [];
+  return order.length > 1 ? why` Draw tight ${order.join(', then ')}.` : [];
 }
 
 /** How this row should come out: over a ring's side, spaced, beaten up, or by the weave's own sign. */
