@@ -38,6 +38,20 @@ const CORD = {
   ],
 } as const;
 
+const PASSES = {
+  key: 'start',
+  label: 'Tied',
+  usual: 'once',
+  choices: [
+    { value: 'once', name: why`once` },
+    {
+      value: 'twice',
+      name: why`by double pass`,
+      note: why`back over itself: thicker, uses more than twice the cord`,
+    },
+  ],
+} as const;
+
 /** Cords of each end that go through the slider: every strand of a plain band, one of any other. */
 const throughOf = ({ metrics, tied }: ClosureContext): number => (metrics.isPlain ? tied : 1);
 
@@ -53,9 +67,14 @@ function sliderBar(context: ClosureContext, rows: number) {
     context.cord;
   const ratio = effectiveDiameterMm(thin) / d;
   const inside = (id: string) => solvedFacts(id)!.strands.filter((s) => s.role === 'core').length;
-  const bars = BARS.filter((id) => inside(id) === 2 * throughOf(context));
+  const isDouble = textOf(context.spec, PASSES) === 'twice';
+  const layers = (id: string) => solvedFacts(id)!.strands.filter((s) => s.role !== 'core').length / 2;
+  const bars = BARS.filter(
+    (id) => inside(id) === 2 * throughOf(context) && layers(id) === (isDouble ? 2 : 1),
+  );
   const ratioOf = (id: string) => 2 * solvedFacts(id)!.strands.find((s) => s.role !== 'core')!.radiusD;
-  const id = (bars.length > 0 ? bars : BARS).toSorted(
+  const fitting = bars.length > 0 ? bars : BARS.filter((id) => inside(id) === 2 * throughOf(context));
+  const id = (fitting.length > 0 ? fitting : BARS).toSorted(
     (a, b) => Math.abs(ratioOf(a) - ratio) - Math.abs(ratioOf(b) - ratio),
   )[0]!;
   const facts = solvedFacts(id)!;
@@ -67,6 +86,7 @@ function sliderBar(context: ClosureContext, rows: number) {
     thin,
     ratio,
     solvedRatio: ratioOf(id),
+    isDouble: layers(id) === 2,
     lengthMm: (facts.periodD / facts.rowsPerPeriod) * rows * d,
     woven: perRow.map((mm) => mm * rows),
   };
@@ -97,6 +117,20 @@ function barCheck(ratio: number, solvedRatio: number): NonNullable<Closing['chec
   };
 }
 
+/** Over both ends of a doubled band no double pass is known. */
+function passCheck(context: ClosureContext, isDouble: boolean): NonNullable<Closing['checks']> {
+  if (textOf(context.spec, PASSES) !== 'twice' || isDouble) return [];
+  const { start: _twice, ...once } = context.spec;
+  return [
+    {
+      id: 'slider.passes',
+      ok: false,
+      message: why`a double pass is only known over one cord of each end: this slider is planned as tied once`,
+      fix: { label: why`tie it once`, patch: { closure: once as ClosureContext['spec'] } },
+    },
+  ];
+}
+
 /** Both ends pass, one each way, through a short bar of square knots in thinner cord. */
 export const slider: Closure = {
   id: 'slider',
@@ -108,7 +142,7 @@ export const slider: Closure = {
     'Lay the two ends side by side, pointing opposite ways, and tie a short Solomon bar over both in a thinner cord: firm, yet so that they slide. Melt or glue its ends to the bar itself, never to the cords inside.',
   difficulty: 2,
   minutes: 10,
-  options: [ROWS, ENDS, CORD, openOption, gapOption],
+  options: [ROWS, PASSES, ENDS, CORD, openOption, gapOption],
   close: (context) => {
     const d = context.metrics.diameterMm;
     const { rows, bar, open, gap, travel, way } = sliderSizes(context);
@@ -174,7 +208,7 @@ export const slider: Closure = {
           ],
         },
       ],
-      checks: [barCheck(bar.ratio, bar.solvedRatio)],
+      checks: [barCheck(bar.ratio, bar.solvedRatio), ...passCheck(context, bar.isDouble)],
       figures: [
         {
           label: 'slider',

@@ -116,6 +116,36 @@ describe('a third core through a diamond at each end', () => {
   });
 });
 
+describe('a slider by double pass', () => {
+  const plain: Partial<Design> = { pattern: { id: 'plain-band' }, closure: { kind: 'slider' } };
+  const [once, twice] = [planned(plain), planned({ ...plain, closure: { kind: 'slider', start: 'twice' } })];
+  const thin = (made: Made) =>
+    made.cords.find((c) => c.isExtra)!.parts.find((p) => p.what === 'closure')!.lengthMm;
+
+  it('uses more than twice the cord for the same rows, as the outer ends go round the inner ones', () => {
+    expect(thin(twice) / thin(once)).toBeGreaterThan(2);
+    expect(thin(twice) / thin(once)).toBeLessThan(4);
+    const facts = solvedFacts('slider-double')!;
+    const perRow =
+      facts.strands.filter((s) => s.role !== 'core').reduce((sum, s) => sum + s.lengthD, 0) /
+      facts.rowsPerPeriod;
+    expect(thin(twice)).toBeCloseTo(8 * perRow * D, 6);
+    expect(said(steps(plain, twice))).toContain('double pass');
+  });
+
+  it('is planned as tied once where it is not known', () => {
+    const both = planned({
+      ...plain,
+      pattern: { id: 'plain-band-2' },
+      closure: { kind: 'slider', start: 'twice' },
+    });
+    const check = both.checks.find((c) => c.id === 'slider.passes')!;
+    expect(check.ok).toBe(false);
+    expect(check.fix!.patch.closure).toEqual({ kind: 'slider' });
+    expect(twice.checks.some((c) => c.id === 'slider.passes')).toBe(false);
+  });
+});
+
 describe('a friction loop that is a piece of its own', () => {
   const cinch = { pattern: { id: 'solomon-bar' }, cords: [{ colour: 'comet' }, { colour: 'graphite' }] };
   const [fold, piece] = [

@@ -2,7 +2,7 @@ import { chainSinnet } from './chainSinnet.ts';
 import { cloveHitchBar } from './cloveHitchBar.ts';
 import { coresThrough } from './coresThrough.ts';
 import { diamond } from './diamond.ts';
-import { doubleBar } from './doubleBar.ts';
+import { doubleBar, doubleSlider } from './doubleBar.ts';
 import { eternities } from './eternity.ts';
 import { fishtail } from './fishtail.ts';
 import { flatBraids } from './flatBraid.ts';
@@ -33,6 +33,7 @@ export const PATTERN_SOURCES: readonly Pattern[] = [
   ...flatBraids,
   chainSinnet,
   ...sliderBars,
+  doubleSlider,
   ...plainBands,
   ...knots,
   diamond,

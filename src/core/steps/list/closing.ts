@@ -78,7 +78,7 @@ function endStep(end: BandEnd, at: 'start' | 'end', id: string, tag: string): St
     if (end.passing) lines.push(end.passing.how);
     if (shape.slider) {
       lines.push(
-        why`Lay the two ends over each other and tie ${counted(shape.slider.rows, 'row')} of a square-knot slider round both with the thinner cord, ${len(shape.slider.lengthMm)} long.`,
+        why`Lay the two ends over each other and tie ${counted(shape.slider.rows, 'row')} of a ${(findPattern(shape.slider.id)?.name ?? 'square-knot slider').toLowerCase()} round them, ${len(shape.slider.lengthMm)} long.`,
       );
       picture ??= { kind: 'knot', id: shape.slider.id };
     }
