@@ -14,22 +14,21 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.goto('/d/demo-okoro-guide-band');
     await page.getByTestId('cut-A').click();
   },
-  ease: async (page) => {
-    await page.goto('/d/demo-lin-comet-band');
-    await page.getByTestId('cut-A').waitFor();
-    await page.keyboard.press('e');
-  },
   strap: async (page) => {
     await page.goto('/d/demo-pavel-night-watch-strap');
   },
   collar: async (page) => {
     await page.goto('/d/demo-halley-collar');
   },
-  sliding: async (page) => {
-    await page.goto('/d/demo-ines-slip-knot-band');
+  focal: async (page) => {
+    await page.goto('/d/demo-sade-equinox-band');
   },
-  cinch: async (page) => {
-    await page.goto('/d/demo-okoro-cinch-band');
+  knot: async (page) => {
+    await tieTo(page, 'tove-knot-and-loop', 'Diamond');
+  },
+  draw: async (page) => {
+    await page.goto('/weaves/solomon-bar');
+    await page.getByRole('heading', { name: /How it is led/ }).evaluate((h) => h.scrollIntoView());
   },
   closed: async (page) => {
     await page.goto('/d/demo-tove-knot-and-loop');
