@@ -29,7 +29,7 @@ test('a weave of one’s own is drawn by clicks, pulled tight, kept, and planned
   await page.getByRole('button', { name: 'Remove B' }).click();
   await page.getByRole('button', { name: 'Remove A' }).click();
   const place = await placer(page);
-  await page.getByRole('button', { name: 'Draw a working strand' }).click();
+  await page.getByRole('button', { name: 'Draw an end' }).click();
   for (const [x, y] of [
     [-3, 0.5],
     [3, 1.5],

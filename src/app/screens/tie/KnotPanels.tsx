@@ -37,7 +37,7 @@ export function KnotPanels({ id, tight }: { readonly id: string; readonly tight:
       view="front"
       label={`${step.title}, the knot tight`}
       scale={30}
-      className="h-auto max-h-36 w-auto max-w-full"
+      className="h-auto max-h-28 w-auto max-w-full"
     />
   );
   if (!draw || count === 0) return <div className="flex items-center justify-center">{isTight}</div>;
@@ -53,13 +53,13 @@ export function KnotPanels({ id, tight }: { readonly id: string; readonly tight:
           {stills.map((scene, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: stages are told apart by their place
             <Still key={i} number={i + 1} words={words[i] ?? ''}>
-              <SceneView scene={scene} label={words[i] ?? ''} className="h-36 w-full" />
+              <SceneView scene={scene} label={words[i] ?? ''} className="h-28 w-full" />
             </Still>
           ))}
           {isTight && (
             <Still number={count + 1} words={words[count] ?? ''}>
               <div
-                className={`flex h-36 items-center justify-center ${hand === 'left' ? '-scale-x-100' : ''}`}
+                className={`flex h-28 items-center justify-center ${hand === 'left' ? '-scale-x-100' : ''}`}
               >
                 {isTight}
               </div>

@@ -17,7 +17,7 @@ interface Props {
 }
 
 const NEW: readonly { readonly role: Role; readonly name: string }[] = [
-  { role: 'work', name: 'Draw a working strand' },
+  { role: 'work', name: 'Draw an end' },
   { role: 'core', name: 'Draw a core' },
   { role: 'spine', name: 'Draw a spine' },
 ];

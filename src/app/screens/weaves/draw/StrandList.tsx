@@ -25,10 +25,10 @@ export function StrandList({ spec, onEdit }: Props) {
           : [{ value: ratio, name: `${ratio} × as thick` }];
         return (
           <li key={s.name} className="flex items-center gap-2 text-[15px]">
-            <svg width="22" height="10" aria-hidden>
+            <svg width="22" height="10" className="shrink-0" aria-hidden>
               <line x1="1" x2="21" y1="5" y2="5" stroke={colourOf(spec, i)} strokeWidth="8" />
             </svg>
-            <span className="w-8 shrink-0 font-semibold">{s.name}</span>
+            <span className="w-9 shrink-0 font-semibold">{s.name}</span>
             <Select
               label={`What ${s.name} does`}
               value={s.role}
