@@ -272,6 +272,7 @@ test('Tie on a phone, at 200 % text, dark or light, has no trouble that a checke
   expect(await violations(page)).toEqual([]);
   for (const panel of ['l', 'w']) {
     await page.keyboard.press(panel);
+    await expect(page.getByRole('button', { name: 'Close' })).toBeVisible();
     expect(await violations(page), panel).toEqual([]);
     await page.getByRole('button', { name: 'Close' }).click();
   }

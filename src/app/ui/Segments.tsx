@@ -20,7 +20,7 @@ export function Segments<T extends string | boolean>({ label, value, choices, on
           <Radio
             key={String(choice.value)}
             value={choice.value}
-            className="cursor-pointer rounded-md border border-ink-soft px-3 py-1.5 text-[15px] hover:bg-rule/50 data-checked:border-amber data-checked:bg-amber data-checked:font-semibold data-checked:text-ink"
+            className="cursor-pointer rounded-md border border-ink-soft px-3 py-1.5 text-[15px] hover:bg-rule/50 data-checked:border-amber data-checked:bg-amber data-checked:font-semibold data-checked:text-[#1b211f]"
           >
             {choice.name}
           </Radio>

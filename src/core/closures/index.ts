@@ -1,4 +1,5 @@
 import { bead } from './bead.ts';
+import { beadShackle } from './beadShackle.ts';
 import { braidLoop } from './braidLoop.ts';
 import { chainLoop } from './chainLoop.ts';
 import { cinch } from './cinch.ts';
@@ -27,6 +28,7 @@ export const CLOSURES: readonly Closure[] = [
   hook,
   toggle,
   bead,
+  beadShackle,
   pinBuckle,
   springBars,
   knotLoop,

@@ -13,7 +13,7 @@ interface Shackle {
   readonly rodMm: number;
 }
 
-const SHACKLES: readonly Shackle[] = [
+export const SHACKLES: readonly Shackle[] = [
   { sizeMm: 12, firstMm: 16, pitchMm: 6, rodMm: 4 },
   { sizeMm: 16, firstMm: 20, pitchMm: 7, rodMm: 5 },
   { sizeMm: 20, firstMm: 25, pitchMm: 8, rodMm: 6 },
@@ -21,7 +21,7 @@ const SHACKLES: readonly Shackle[] = [
 const HOLES = [1, 2, 3] as const;
 const USUAL_HOLE = 2;
 
-const SIZE = sizes(
+export const SHACKLE_SIZE = sizes(
   'Width at the pin',
   SHACKLES.map((s) => ({
     sizeMm: s.sizeMm,
@@ -48,13 +48,13 @@ export const shackle: Closure = {
   family: 'buckled',
   group: 'buckle',
   phrase: (spec) =>
-    why`a ${len(numberOf(spec, SIZE))} shackle with its pin in ${holeText(numberOf(spec, HOLE))}`,
+    why`a ${len(numberOf(spec, SHACKLE_SIZE))} shackle with its pin in ${holeText(numberOf(spec, HOLE))}`,
   words:
     'Cords are hitched to the bow; the pin goes through the turn at the other end. Its holes change the girth without retying. Planned for the middle hole, it can go tighter or looser.',
   difficulty: 2,
   minutes: 5,
   options: [
-    SIZE,
+    SHACKLE_SIZE,
     HOLE,
     {
       key: 'lengthMm',
@@ -64,13 +64,13 @@ export const shackle: Closure = {
       hint: 'Measure from the bow’s inner end to the pin, in the hole you plan to use.',
       usualMm: (spec) =>
         lengthOf(
-          SHACKLES.find((x) => x.sizeMm === numberOf(spec, SIZE)) ?? SHACKLES[1]!,
+          SHACKLES.find((x) => x.sizeMm === numberOf(spec, SHACKLE_SIZE)) ?? SHACKLES[1]!,
           numberOf(spec, HOLE),
         ),
     },
   ],
   close: (context) => {
-    const s = SHACKLES.find((x) => x.sizeMm === numberOf(context.spec, SIZE))!;
+    const s = SHACKLES.find((x) => x.sizeMm === numberOf(context.spec, SHACKLE_SIZE))!;
     const hole = numberOf(context.spec, HOLE);
     const typical = lengthOf(s, hole);
     const length = context.spec.lengthMm ?? typical;
@@ -113,4 +113,4 @@ export const shackle: Closure = {
   },
 };
 
-const lengthOf = (s: Shackle, hole: number): number => s.firstMm + (hole - 1) * s.pitchMm;
+export const lengthOf = (s: Shackle, hole: number): number => s.firstMm + (hole - 1) * s.pitchMm;

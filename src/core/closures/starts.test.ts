@@ -116,6 +116,47 @@ describe('a third core through a diamond at each end', () => {
   });
 });
 
+describe('a bead in a shackle', () => {
+  const clasp: Partial<Design> = {
+    pattern: { id: 'laced-bar-spine' },
+    cords: [{ colour: 'comet' }, { colour: 'graphite' }],
+    closure: { kind: 'bead-shackle', sizeMm: 16 },
+  };
+  const made = planned(clasp);
+  const closing = (of: Made) =>
+    of.cords.flatMap((cord) => cord.parts.filter((p) => p.what === 'closure').map((p) => ({ cord, p })));
+
+  it('hangs on the spine, led through the bead, round, and back under three rows', () => {
+    const legs = closing(made);
+    // Neck: the rod of 5 mm and a diameter and a half; bead: 16 + 4 mm, twice, and half a turn of its own thickness.
+    const neck = 5 + 1.5 * D;
+    expect(legs.map((l) => l.p.lengthMm).toSorted((a, b) => a - b)).toEqual([
+      expect.closeTo(neck, 9),
+      expect.closeTo(neck + 3 * made.metrics.rowHeightMm, 9),
+      expect.closeTo(2 * 20 + (Math.PI * D) / 2, 9),
+    ]);
+    const spine = legs[0]!.cord;
+    expect(legs.every((l) => l.cord === spine)).toBe(true);
+    expect(spine.parts.some((p) => p.what === 'weave' && p.strand === 'T')).toBe(true);
+  });
+
+  it('hangs on one core where there is no spine', () => {
+    const bar = planned({ ...clasp, pattern: { id: 'solomon-bar' } });
+    const legs = closing(bar);
+    expect(legs).toHaveLength(3);
+    expect(legs[0]!.cord.role).toContain('core');
+  });
+
+  it('says when the cord is too thick for the bead, or the neck too wide for the shackle', () => {
+    const ok = (patch: Partial<Design>, id: string) =>
+      planned({ ...clasp, ...patch }).checks.find((c) => c.id === id)!.ok;
+    // Twice 3.68 mm is 7.36 mm, squeezed 6.3 mm: through a hole of 8 mm. Twice 5.52 mm is 11.04 mm, squeezed 9.4 mm: not.
+    expect(ok({ cord: 'nylon-4' }, 'bead.back')).toBe(true);
+    expect(ok({ cord: 'nylon-6' }, 'bead.back')).toBe(false);
+    expect(ok({ cord: 'nylon-6', closure: { kind: 'bead-shackle', sizeMm: 12 } }, 'bead.stays')).toBe(true);
+  });
+});
+
 describe('a slider by double pass', () => {
   const plain: Partial<Design> = { pattern: { id: 'plain-band' }, closure: { kind: 'slider' } };
   const [once, twice] = [planned(plain), planned({ ...plain, closure: { kind: 'slider', start: 'twice' } })];

@@ -62,6 +62,8 @@ export interface BandEnd {
   readonly carries: number;
   /** How folded cords that don't take part are held at a loop, where that is not by the first row alone: cord of each half. */
   readonly held?: { readonly lengthMm: number; readonly why: Why; readonly how: Why };
+  /** The spine carries this end in place of the cores, where the weave has one. */
+  readonly byTheSpine?: boolean;
   /** What cords beyond those do, where they are led through its knot: stretches outwards. */
   readonly passing?: { readonly legs: readonly LegPart[]; readonly how: Why };
   /** Stretches of the k-th cord that takes part. */

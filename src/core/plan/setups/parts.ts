@@ -79,8 +79,13 @@ export function bareEnd(setup: SetupContext, k: number, lane: Lane): CordPart[] 
   return [tuckLeg(setup), tail(setup, lane)];
 }
 
+/** Whether a strand is the spine that carries the closure at the second end. */
+const isSpineOfEnd = (setup: SetupContext, lane: Lane): boolean =>
+  setup.end.byTheSpine === true && lane.role === 'spine';
+
 /** Beyond the last row, for a working end over cores: cow-hitched to the bar if it is held so, then the tail. */
 export function workEnd(setup: SetupContext, lane: Lane): CordPart[] {
+  if (isSpineOfEnd(setup, lane)) return outwards(setup, 'end', setup.end.legs(0));
   return setup.end.kind === 'bar' && setup.end.attach === 'hitched'
     ? [hitchLeg(setup, 'end'), tail(setup, lane)]
     : [tail(setup, lane)];

@@ -161,7 +161,7 @@ function rowSteps(
       steps.push({
         id: `row${suffix}${tying.length > 1 ? `-${pass + 1}` : ''}-${row}`,
         phase: 'tie',
-        title: `Row ${row} of ${rows}${tying.length > 1 ? (pass === 0 ? ', first bar' : ', over it') : ''}`,
+        title: `${pattern?.rowIs ? 'Loop' : 'Row'} ${row} of ${rows}${tying.length > 1 ? (pass === 0 ? ', first bar' : ', over it') : ''}`,
         lines: told ? [why`${told}`] : shortRowText(moves).map((text) => why`${text}`),
         full: rowText(moves).map((text) => why`${text}`),
         at: { band: b, pass, row, of: rows },
