@@ -75,10 +75,15 @@ function rebuild(list: Contacts, state: State, squash: number): void {
       Math.hypot(x[3 * j]! - x[3 * i]!, (yj - x[3 * i + 1]!) * inv, x[3 * j + 2]! - x[3 * i + 2]!) / 2;
   }
   const periodM = period * inv;
+  // Turned images lie elsewhere across the piece: of those every edge is looked at.
+  const grid = state.isTurning ? undefined : gridOf(list, state);
   for (let i = 0; i < count; i++) {
     if (next[i]! < 0) continue;
     const si = strand[i]!;
-    for (let j = i; j < count; j++) {
+    const near = grid ? besideInGrid(grid, i) : undefined;
+    const candidates = near ? near.length : count - i;
+    for (let c = 0; c < candidates; c++) {
+      const j = near ? near[c]! : i + c;
       if (next[j]! < 0) continue;
       const sj = strand[j]!;
       const reach = radius[si]! + radius[sj]! + half[i]! + half[j]! + SKIN;
@@ -101,6 +106,49 @@ function rebuild(list: Contacts, state: State, squash: number): void {
       }
     }
   }
+}
+
+/** Edges by the square that their middle is in, across the piece; squares are as wide as the farthest that two edges can touch. */
+interface Grid {
+  readonly columns: number;
+  readonly column: Int32Array;
+  readonly row: Int32Array;
+  readonly cells: readonly (readonly number[])[];
+}
+
+function gridOf({ midX, midZ, half }: Contacts, { count, next, strand, radius }: State): Grid {
+  let [widest, leastX, mostX, leastZ, mostZ] = [0, Infinity, -Infinity, Infinity, -Infinity];
+  for (let i = 0; i < count; i++) {
+    if (next[i]! < 0) continue;
+    widest = Math.max(widest, 2 * (radius[strand[i]!]! + half[i]!) + SKIN);
+    leastX = Math.min(leastX, midX[i]!);
+    mostX = Math.max(mostX, midX[i]!);
+    leastZ = Math.min(leastZ, midZ[i]!);
+    mostZ = Math.max(mostZ, midZ[i]!);
+  }
+  const columns = Math.max(1, Math.floor((mostX - leastX) / widest) + 1);
+  const rows = Math.max(1, Math.floor((mostZ - leastZ) / widest) + 1);
+  const cells: number[][] = Array.from({ length: columns * rows }, () => []);
+  const [column, row] = [new Int32Array(count), new Int32Array(count)];
+  for (let i = 0; i < count; i++) {
+    if (next[i]! < 0) continue;
+    column[i] = Math.floor((midX[i]! - leastX) / widest);
+    row[i] = Math.floor((midZ[i]! - leastZ) / widest);
+    cells[row[i]! * columns + column[i]!]!.push(i);
+  }
+  return { columns, column, row, cells };
+}
+
+/** Edges from the i-th on in its own square and the eight round it, in the order of their numbers: lists are always alike. */
+function besideInGrid({ columns, column, row, cells }: Grid, i: number): number[] {
+  const out: number[] = [];
+  for (let r = row[i]! - 1; r <= row[i]! + 1; r++) {
+    for (let c = column[i]! - 1; c <= column[i]! + 1; c++) {
+      if (c < 0 || c >= columns) continue;
+      for (const j of cells[r * columns + c] ?? []) if (j >= i) out.push(j);
+    }
+  }
+  return out.sort((a, b) => a - b);
 }
 
 /** Whether two edges' middles are near across the piece once the second is turned with its image. */

@@ -6,7 +6,7 @@ import { seeded } from '../random.ts';
 import { build } from '../weave/build.ts';
 import type { Rope, RopeStrand } from '../weave/types.ts';
 import { wind } from '../weave/wind.ts';
-import { createContacts } from './contacts.ts';
+import { createContacts, refreshContacts } from './contacts.ts';
 import { refreshMeanEdges } from './forces.ts';
 import { kick } from './kick.ts';
 import { resample } from './resample.ts';
@@ -188,6 +188,66 @@ describe('a kick', () => {
           }
         },
       ),
+    );
+  });
+});
+
+describe('the list of pairs that may touch', () => {
+  /** Straight strands of a weave at random places across it, each a little waved. */
+  const strands = (places: readonly (readonly [number, number])[]): Rope => ({
+    period: 7,
+    strands: places.map(([x, z], s) => ({
+      name: `S${s}`,
+      role: 'work' as const,
+      kind: 'periodic' as const,
+      periods: 1,
+      radius: s % 2 ? 0.25 : 0.5,
+      weight: 1,
+      points: Float64Array.from(
+        Array.from({ length: 20 }, (_, i) => [
+          x + 0.3 * Math.sin(i + s),
+          (7 * i) / 20,
+          z + 0.3 * Math.cos(2 * i + s),
+        ]).flat(),
+      ),
+    })),
+  });
+
+  it('holds exactly the edges that are near enough, whatever square of the grid they are in', () => {
+    const place = fc.tuple(
+      fc.double({ min: -9, max: 9, noNaN: true }),
+      fc.double({ min: -4, max: 4, noNaN: true }),
+    );
+    fc.assert(
+      fc.property(fc.array(place, { minLength: 2, maxLength: 7 }), (places) => {
+        const state = createState(strands(places));
+        const list = createContacts(state.count);
+        const squash = 0.8;
+        refreshContacts(list, state, squash);
+        const listed = new Set<string>();
+        for (let k = 0; k < list.length; k++)
+          if (state.strand[list.a[k]!] !== state.strand[list.b[k]!])
+            listed.add(`${list.a[k]} ${list.b[k]} ${list.image[k]}`);
+        const wanted = new Set<string>();
+        for (let i = 0; i < state.count; i++)
+          for (let j = i; j < state.count; j++)
+            for (let m = -3; m <= 3 && state.strand[i] !== state.strand[j]; m++) {
+              const reach =
+                state.radius[state.strand[i]!]! +
+                state.radius[state.strand[j]!]! +
+                list.half[i]! +
+                list.half[j]! +
+                0.35;
+              const off = Math.hypot(
+                list.midX[j]! - list.midX[i]!,
+                list.midY[j]! + (m * 7) / squash - list.midY[i]!,
+                list.midZ[j]! - list.midZ[i]!,
+              );
+              if (off < reach) wanted.add(`${i} ${j} ${m}`);
+            }
+        expect(listed).toEqual(wanted);
+      }),
+      { numRuns: 60 },
     );
   });
 });
