@@ -170,3 +170,23 @@ describe('a knot at an end', () => {
     expect(shape.lengthMm - shape.leaves!.outMm).toBeCloseTo(p.closed.danglesMm, 6);
   });
 });
+
+describe('a bead on the spine', () => {
+  it('is drawn on the spine’s own cord, beyond the last row', async () => {
+    const design = adapt(
+      { ...BASE, pattern: { id: 'laced-bar-spine' }, closure: { kind: 'bead-shackle' } },
+      {},
+      LIBRARY_ONLY,
+    );
+    const made = plan(design);
+    if (!made.ok) throw new Error(made.issues[0]!.message);
+    const band = made.value.bands[0]!;
+    const weave = (await loadWeave('laced-bar-spine'))!;
+    const tubes = pieceTubes(made.value, { weave, knots: new Map() }, 0);
+    const reach = (points: Float64Array) => Math.max(...points.filter((_, i) => i % 3 === 1));
+    const farthest = tubes.toSorted((a, b) => reach(b.points) - reach(a.points))[0]!;
+    // Past the shackle's rod, 5 mm, and a diameter and a half.
+    expect(reach(farthest.points) - band.startMm - band.wovenMm).toBeGreaterThan(5);
+    expect(farthest.role).toBe('spine');
+  });
+});

@@ -17,9 +17,10 @@ export function cordEndTubes(c: JoinContext, pictures: Pictures): Tube[] {
   // A loop is the fold of one cord, the first of the list: its two legs are the same cord's.
   const byCord = (lanes: readonly Tube[]) => lanes.toSorted((a, b) => a.cord - b.cord);
   const isLoop = c.start.kind === 'loop';
+  const spine = c.end.byTheSpine ? c.tubes.filter((t) => t.role === 'spine').slice(-1) : undefined;
   return [
     ...endTubes(c, c.start, isLoop ? byCord(starts) : starts, -1, pictures),
-    ...endTubes(c, c.end, isLoop ? byCord(ends) : ends, 1, pictures),
+    ...endTubes(c, c.end, spine ?? (isLoop ? byCord(ends) : ends), 1, pictures),
   ];
 }
 
