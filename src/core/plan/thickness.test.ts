@@ -3,6 +3,8 @@ import { handLengthMm } from '../chance/hands.ts';
 import { type Design, readDesign } from '../formats/design.ts';
 import { solvedFacts } from '../patterns/index.ts';
 import { solveMixed } from '../patterns/mixed.ts';
+import { guideFor } from '../steps/list/steps.ts';
+import { USUAL_WAY } from '../steps/types.ts';
 import { adapt } from './adapt.ts';
 import { type Knowledge, LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
@@ -145,6 +147,19 @@ describe('cords of different thickness', () => {
     expect(cordTypeOf(fishtail, 0)).toBe('nylon-2');
     const braid = adapt(DESIGN, { pattern: { id: 'flat-braid-3' } }, LIBRARY_ONLY);
     expect(plan(braid).ok).toBe(true);
+  });
+
+  it('is tied in them: rows are drawn with thin ends over thick cores', () => {
+    const guide = guideFor(DESIGN, exact, USUAL_WAY, KNOW);
+    if (!guide.ok) throw new Error(guide.issues[0]!.message);
+    const radii = guide.value.tying[0]!.cut.spec.strands.map((s) => [s.name, s.radius]);
+    expect(radii).toEqual([
+      ['C1', 0.5],
+      ['C2', 0.5],
+      ['A', 0.25],
+      ['B', 0.25],
+    ]);
+    expect(guide.value.rows).toBe(exact.rows);
   });
 
   it('opens again as it was written', () => {

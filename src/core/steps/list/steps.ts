@@ -50,7 +50,8 @@ export function guideFor(
 ): Result<Guide> {
   const facts = know.facts(design.pattern.id);
   const pattern = findPattern(design.pattern.id);
-  const read = facts ? specOf(facts) : undefined;
+  // In cords of different thickness the rows are drawn in them, too.
+  const read = plan.mixed ? specOf(plan.mixed.request) : facts ? specOf(facts) : undefined;
   if (read && !read.ok) return read;
   const spec = read?.value;
   const tying =
