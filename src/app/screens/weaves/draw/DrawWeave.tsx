@@ -34,11 +34,12 @@ export function DrawWeave({ spec, wrong, onText, onUndo, onRedo }: Props) {
   return (
     <div className="flex flex-wrap items-start gap-x-5 gap-y-3 lg:flex-nowrap">
       <div className="flex max-w-[29rem] shrink-0 flex-col gap-2">
-        <div className="flex flex-wrap items-center gap-2">
+        {/* One line, whether drawing or not: the grid never moves under the pointer. */}
+        <div className="flex h-10 items-center gap-2">
           {drawing ? (
             <>
               <span role="status" className="text-[15px]">
-                Click where it bends; click the last place again when it is done.
+                Click each bend; click the last one again.
               </span>
               <Button onClick={() => setDrawing(undefined)}>Give up</Button>
             </>
