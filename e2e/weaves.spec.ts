@@ -171,7 +171,7 @@ test('a weave goes out as text, pictures, centre lines and a solid', async ({ pa
 test('every place of the library can be reached without a violation', async ({ page }) => {
   for (const path of ['/weaves', '/weaves/new', '/weaves/overhand']) {
     await page.goto(path);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible({ timeout: 20_000 });
     expect(await violations(page), path).toEqual([]);
   }
   await page.goto('/weaves/no-such-weave');
