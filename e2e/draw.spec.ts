@@ -25,7 +25,7 @@ test('a weave of one’s own is drawn by clicks, pulled tight, kept, and planned
   const grid = page.getByRole('group', { name: 'The weave, drawn' });
   await grid.scrollIntoViewIfNeeded();
   const notation = page.getByLabel('Notation of this weave');
-  // A single spiralling strand: both ends of the given bar go, and one is drawn anew, over both cores and back below.
+  // A single spiralling strand: both ends of the given bar go, and one is drawn in their place, over both cores and back below.
   await page.getByRole('button', { name: 'Remove B' }).click();
   await page.getByRole('button', { name: 'Remove A' }).click();
   const place = await placer(page);
@@ -70,6 +70,30 @@ test('a weave of one’s own is drawn by clicks, pulled tight, kept, and planned
   await saved(page);
 });
 
+test('a strand is drawn by keyboard alone, and undone', async ({ page }) => {
+  await page.goto('/weaves/new');
+  const grid = page.getByRole('group', { name: 'The weave, drawn' });
+  const notation = page.getByLabel('Notation of this weave');
+  await page.getByRole('button', { name: 'Draw a core' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(grid).toBeFocused();
+  // Half a diameter a step from the middle: five to the right, one up.
+  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowUp', ' '])
+    await page.keyboard.press(key);
+  await page.keyboard.press('Enter');
+  await expect(notation).toHaveValue(/core C3: 2\.5,0\.5\n/);
+  // Given up, nothing is added.
+  await page.getByRole('button', { name: 'Draw a core' }).click();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Escape');
+  await expect(notation).not.toHaveValue(/core C4/);
+  await page.getByRole('button', { name: 'Draw a core' }).focus();
+  await page.keyboard.press('Control+z');
+  await expect(notation).not.toHaveValue(/core C3/);
+  await page.keyboard.press('Control+Shift+z');
+  await expect(notation).toHaveValue(/core C3/);
+});
+
 test('a drawing is changed by dragging and by keyboard, and says at its place what holds nothing', async ({
   page,
 }) => {
@@ -98,7 +122,7 @@ test('a drawing is changed by dragging and by keyboard, and says at its place wh
   await expect(notation).toHaveValue(/work A: .*5\.5,2 /);
   await page.getByRole('button', { name: 'Undo drawing' }).click();
   await expect(notation).toHaveValue(/work A: .*4\.5,1\.5 /);
-  // A strand that is laid on top everywhere is held by nothing.
+  // Nothing holds a strand that is on top everywhere.
   await page.getByRole('button', { name: 'Draw a spine' }).click();
   await page.mouse.click(...place(0.4, 1.6));
   await page.mouse.click(...place(0.4, 1.6));

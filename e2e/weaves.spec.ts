@@ -203,6 +203,10 @@ test('what lies on the table says what can be made of it, and one press plans it
   await expect(bar.getByText(/^cut/)).not.toHaveText(suited);
   const cut = (await bar.getByText(/^cut/).textContent())!;
   expect(await violations(page)).toEqual([]);
+  // The cut says how it comes about, here, too.
+  await bar.getByRole('button', { name: /^Cut length of A/ }).click();
+  await expect(page.getByTestId('why')).toContainText('weave');
+  await page.keyboard.press('Escape');
   await bar.getByRole('button', { name: 'Plan it' }).click();
   await expect(page.getByLabel('Name of this design')).toHaveValue('Solomon bar');
   // The first cut on the Bench is the first of those that were promised.

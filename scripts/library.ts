@@ -4,7 +4,8 @@
  */
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { contentKey, factsOf, solveWeave, straightWeave } from '../src/core/patterns/solve.ts';
+import { factsOf } from '../src/core/patterns/facts.ts';
+import { contentKey, solveWeave, straightWeave } from '../src/core/patterns/solve.ts';
 import { PATTERN_SOURCES } from '../src/core/patterns/sources.ts';
 import type { SolvedFacts } from '../src/core/patterns/types.ts';
 import { ok } from '../src/core/result.ts';

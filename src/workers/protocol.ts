@@ -1,8 +1,10 @@
 import type { Gallery } from '../core/colour/arrangements.ts';
 import type { CordColour } from '../core/colour/palette.ts';
 import type { Scene } from '../core/drawing/shape.ts';
-import type { SolvedWeave } from '../core/patterns/types.ts';
+import type { SolvedFacts, SolvedWeave } from '../core/patterns/types.ts';
+import type { AtHand, Makeable } from '../core/plan/atHand.ts';
 import type { Issue } from '../core/result.ts';
+import type { Swatch } from '../core/usage/swatch.ts';
 
 /** What the page asks of the solver. */
 export interface SolveRequest {
@@ -24,6 +26,17 @@ export type SolveMessage =
   | { readonly kind: 'progress'; readonly done: number }
   | { readonly kind: 'solved'; readonly solved: SolvedWeave }
   | { readonly kind: 'failed'; readonly issues: readonly Issue[] };
+
+/** What lies on the table, and the maker's own weaves and swatches, which a worker can't look up. */
+export interface MakeableRequest {
+  readonly hand: AtHand;
+  readonly ids: readonly string[];
+  readonly own: readonly { readonly id: string; readonly name: string; readonly solved: SolvedFacts }[];
+  readonly swatches: readonly Swatch[];
+}
+
+/** Every weave that can be made of it, by id. */
+export type MakeableMessage = readonly (readonly [string, Makeable])[];
 
 /** A weave, the cords to arrange in it, and whether the cores are arranged, too. */
 export interface GalleryAsk {

@@ -4,7 +4,7 @@ import { knotsOf, type Pictures } from '../../core/drawing/pictures.ts';
 import type { OwnWeave } from '../../core/formats/workshop.ts';
 import { loadWeave } from '../../core/patterns/index.ts';
 import type { SolvedWeave } from '../../core/patterns/types.ts';
-import { type Knowledge, LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
+import { type Knowledge, knowledgeOf, LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
 import type { Plan } from '../../core/plan/types.ts';
 import type { Swatch } from '../../core/usage/swatch.ts';
 import { type BadRecord, listMixed, listSwatches, listWeaves } from '../../storage/weaves.ts';
@@ -54,13 +54,7 @@ export function useWorkshopFromStore(): Workshop {
       bad: { weaves: data?.weaves.bad ?? [], swatches: data?.swatches.bad ?? [] },
       isReady: data !== undefined,
       refresh: () => mutate(),
-      know: {
-        facts: (id) => LIBRARY_ONLY.facts(id) ?? own.find((w) => w.id === id)?.solved,
-        mixed: (id) => mixed.find((w) => w.id === id)?.solved,
-        name: (id) => LIBRARY_ONLY.name(id) ?? own.find((w) => w.id === id)?.name,
-        difficulty: LIBRARY_ONLY.difficulty,
-        swatch: (patternId, cordId) => swatches.find((s) => s.patternId === patternId && s.cordId === cordId),
-      },
+      know: knowledgeOf(own, swatches, mixed),
     };
   }, [data, mutate]);
 }

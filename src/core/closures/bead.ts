@@ -1,3 +1,4 @@
+import { holeForMm } from '../cord/packed.ts';
 import { len, sold, why } from '../why/why.ts';
 import { knotSize } from './knots.ts';
 import { LOOP_AS_IT_IS, loopChecks, loopEnd, loopFor, loopOn, needsTwo } from './loop.ts';
@@ -14,8 +15,6 @@ const BEADS = [
   { sizeMm: 18, holeMm: 8 },
   { sizeMm: 22, holeMm: 11 },
 ] as const;
-/** How far a braided cord can be pressed together in a hole. */
-const PRESSED = 0.85;
 
 const SIZE = sizes(
   'Bead',
@@ -30,7 +29,7 @@ function beadChecks(
   innerMm: number,
   knotMm: number,
 ): Check[] {
-  const need = 2 * context.metrics.diameterMm * PRESSED;
+  const need = holeForMm(2, context.metrics.diameterMm);
   const fits = need <= bead.holeMm;
   const better = BEADS.find((x) => x.holeMm >= need);
   return [

@@ -1,3 +1,4 @@
+import { holeForMm } from '../cord/packed.ts';
 import { counted, len, sold, why } from '../why/why.ts';
 import { barEnd } from './buckled.ts';
 import { numberOf } from './options.ts';
@@ -8,9 +9,7 @@ import type { Closing, Closure, ClosureContext, LegPart } from './types.ts';
 /** The bead is this much wider than the shackle inside, so that it can’t follow its cord. */
 const BEAD_OVER_MM = 4;
 const BEAD_HOLE_MM = 8;
-/** How far a braided cord can be pressed together in a hole. */
-const PRESSED = 0.85;
-/** What is led back lies under so many rows. */
+/** The end is led back under so many rows. */
 const BACK_ROWS = 3;
 /** The pin sits in the tightest hole. */
 const HOLE = 1;
@@ -50,7 +49,7 @@ function beadLegs(context: ClosureContext, rodMm: number, beadMm: number): LegPa
 }
 
 function beadChecks(d: number, insideMm: number, beadMm: number): NonNullable<Closing['checks']> {
-  const need = 2 * d * PRESSED;
+  const need = holeForMm(2, d);
   const isThrough = need <= BEAD_HOLE_MM;
   const stays = 2 * d <= insideMm;
   return [
@@ -65,13 +64,13 @@ function beadChecks(d: number, insideMm: number, beadMm: number): NonNullable<Cl
       id: 'bead.stays',
       ok: stays,
       message: stays
-        ? why`the neck, two cords of ${len(d)}, lies in the shackle, ${len(insideMm)} wide inside; the bead, ${len(beadMm)}, can’t follow it`
+        ? why`the neck, two cords of ${len(d)}, fits in the shackle, ${len(insideMm)} wide inside; the bead, ${len(beadMm)}, can’t follow it`
         : why`the neck, two cords of ${len(d)}, is too wide for the shackle, ${len(insideMm)} inside: choose a larger one`,
     },
   ];
 }
 
-/** A shackle at one end; at the other a bead, whose cord is led back through it. The neck before the bead lies in the shackle. */
+/** A shackle at one end; at the other a bead, whose cord is led back through it. The shackle holds the neck before the bead. */
 export const beadShackle: Closure = {
   id: 'bead-shackle',
   name: 'bead-and-shackle clasp',
@@ -79,7 +78,7 @@ export const beadShackle: Closure = {
   group: 'buckle',
   phrase: (spec) => why`a bead in a ${sold(numberOf(spec, SHACKLE_SIZE))} shackle`,
   words:
-    'One end is hitched to the bow of the shackle. At the other the spine, or a core where there is none, goes through a bead, is led back through it and under the last rows. The neck before the bead is laid into the shackle, and the pin keeps it there.',
+    'One end is hitched to the bow of the shackle. At the other the spine, or a core where there is none, goes through a bead, is led back through it and under the last rows. Put the neck before the bead into the shackle; the pin keeps it there.',
   difficulty: 3,
   minutes: 10,
   options: [SHACKLE_SIZE],

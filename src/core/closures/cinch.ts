@@ -22,7 +22,7 @@ const LOOP_OF = {
     {
       value: 'piece',
       name: why`of a short piece of its own`,
-      note: why`its ends lie inside the first ${counted(INSIDE_ROWS, 'row')}, which hold them; it can be renewed`,
+      note: why`its ends run inside the first ${counted(INSIDE_ROWS, 'row')}, which hold them; it can be renewed`,
     },
   ],
 } as const;

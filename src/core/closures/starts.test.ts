@@ -279,7 +279,7 @@ describe('a braid of three from one cord', () => {
     expect(parts.filter((p) => whyText(p.why).includes('barrel'))).toHaveLength(1);
   });
 
-  it('tells how it is laid, and that the tail is cleared through the loop', () => {
+  it('tells how to begin, and that the tail is cleared through the loop', () => {
     const text = said(steps(one, made));
     expect(text).toContain('Lay a long loop');
     expect(text).toContain('draw the tail right through the loop');

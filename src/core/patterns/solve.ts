@@ -7,7 +7,7 @@ import { knotInvariant } from '../weave/topology.ts';
 import type { Rope, WeaveSpec } from '../weave/types.ts';
 import { backPlaces } from './backs.ts';
 import { girthD } from './girth.ts';
-import type { SolvedFacts, SolvedWeave } from './types.ts';
+import type { SolvedWeave } from './types.ts';
 
 /** Changes when the engine's results change, so that kept results are solved again. */
 const ENGINE_VERSION = 11;
@@ -130,11 +130,6 @@ function measure(
 
 /** Where a band's first row starts along y: where its first working strand does. */
 const originOf = (rope: Rope): number => rope.strands.find((s) => s.role !== 'core')?.points[1] ?? 0;
-
-/** A solved weave without its centre lines. */
-export function factsOf({ points: _points, flat: _flat, ...facts }: SolvedWeave): SolvedFacts {
-  return facts;
-}
 
 /** Outermost surfaces along an axis. */
 function extent(rope: Rope, axis: 0 | 1 | 2): { least: number; most: number } {

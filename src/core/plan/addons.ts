@@ -1,4 +1,5 @@
 import { knotSize } from '../closures/knots.ts';
+import { holeForMm } from '../cord/packed.ts';
 import type { Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import type { Issue } from '../result.ts';
@@ -136,14 +137,6 @@ export function nearestRow(mm: number, band: On): number {
   const from = band.firstRow === 'start' ? mm - band.startMm : band.startMm + band.wovenMm - mm;
   return Math.max(1, Math.min(band.rows, Math.round(from / rowMm + 0.5)));
 }
-
-/** Diameter of the smallest hole that n round cords go through, over one cord's (closest packing of equal circles). */
-const PACKED = [0, 1, 2, 2.1547, 2.4142, 2.7013, 3, 3];
-/** How far braided cords can be pressed together. */
-const PRESSED = 0.85;
-
-export const holeForMm = (cords: number, diameterMm: number): number =>
-  (PACKED[cords] ?? Math.sqrt(cords) * 1.15) * diameterMm * PRESSED;
 
 /** Does each find room in the rows, clear of the others, and do its cords go through? */
 export function addonChecks(

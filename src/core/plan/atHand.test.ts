@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { whyText } from '../why/why.ts';
 import { type AtHand, comeOutOf, makeableOf } from './atHand.ts';
 import { LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
@@ -44,12 +45,14 @@ describe('what can be made of the cord at hand', () => {
     const bar = made('solomon-bar')!;
     const planned = plan(bar.design);
     const cuts = planned.ok ? planned.value.cords.map((c) => c.cutLengthMm).sort((a, b) => b - a) : [];
-    expect(bar.cutsMm).toEqual(cuts);
+    expect(bar.cuts.map((c) => c.lengthMm)).toEqual(cuts);
+    // Each says how it comes about, and its parts add up to it.
+    for (const cut of bar.cuts) expect(whyText(cut.why)).toMatch(/=/);
     expect(cuts.reduce((a, b) => a + b, 0)).toBeLessThanOrEqual(3000);
   });
 
   it('is nothing when a centimetre is missing', () => {
-    const need = made('solomon-bar')!.cutsMm.reduce((a, b) => a + b, 0);
+    const need = made('solomon-bar')!.cuts.reduce((sum, c) => sum + c.lengthMm, 0);
     expect(made('solomon-bar', { lengthMm: need })).toBeDefined();
     expect(made('solomon-bar', { lengthMm: need - 1 })).toBeUndefined();
     // Two pieces: each must hold whole cuts.
@@ -64,7 +67,7 @@ describe('what can be made of the cord at hand', () => {
   });
 
   it('needs more for a larger wrist', () => {
-    const need = (girthMm: number) => made('fishtail', { lengthMm: 9000, girthMm })!.cutsMm[0]!;
+    const need = (girthMm: number) => made('fishtail', { lengthMm: 9000, girthMm })!.cuts[0]!.lengthMm;
     expect(need(210)).toBeGreaterThan(need(150));
   });
 });

@@ -1,5 +1,6 @@
 import { findProduct } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
+import type { Why } from '../why/why.ts';
 import { adapt, closuresFor, styleProblem, withStyle } from './adapt.ts';
 import type { Knowledge } from './knowledge.ts';
 import { plan } from './plan.ts';
@@ -15,10 +16,10 @@ export interface AtHand {
   readonly closureId?: string;
 }
 
-/** A way to make a band of what there is: the design, and its cuts in mm, the longest first. */
+/** A way to make a band of what there is: the design, and its cuts with their workings, the longest first. */
 export interface Makeable {
   readonly design: Design;
-  readonly cutsMm: readonly number[];
+  readonly cuts: readonly { readonly letter: string; readonly lengthMm: number; readonly why: Why }[];
 }
 
 /**
@@ -36,15 +37,17 @@ export function makeableOf(patternId: string, hand: AtHand, know: Knowledge): Ma
     for (const design of designsOf(patternId, kind, hand, know)) {
       const made = plan(design, know);
       if (!made.ok) continue;
-      const cutsMm = made.value.cords
+      const cuts = made.value.cords
         .filter((c) => c.cordType === hand.cordId)
-        .map((c) => c.cutLengthMm)
-        .sort((a, b) => b - a);
-      if (!comeOutOf(cutsMm, hand.pieces, hand.lengthMm)) continue;
-      if (!best || sum(cutsMm) < sum(best.cutsMm)) best = { design, cutsMm };
+        .map(({ letter, cutLengthMm: lengthMm, why }) => ({ letter, lengthMm, why }))
+        .sort((a, b) => b.lengthMm - a.lengthMm);
+      if (!comeOutOf(lengthsOf({ cuts }), hand.pieces, hand.lengthMm)) continue;
+      if (!best || sum(lengthsOf({ cuts })) < sum(lengthsOf(best))) best = { design, cuts };
     }
   return best;
 }
+
+const lengthsOf = ({ cuts }: Pick<Makeable, 'cuts'>): number[] => cuts.map((c) => c.lengthMm);
 
 const sum = (list: readonly number[]): number => list.reduce((total, mm) => total + mm, 0);
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { type CordColour, findColour } from '../colour/palette.ts';
+import { holeForMm } from '../cord/packed.ts';
 import { beamScene } from '../drawing/beam.ts';
 import { lookStrokes } from '../drawing/looks.ts';
 import { PER_MM } from '../drawing/shape.ts';
@@ -8,7 +9,7 @@ import type { Design } from '../formats/design.gen.ts';
 import { formatPalette, parsePalette } from '../formats/palette.ts';
 import { loadWeave, solvedFacts } from '../patterns/index.ts';
 import { adapt } from './adapt.ts';
-import { holeForMm, nearestRow, placeAddon } from './addons.ts';
+import { nearestRow, placeAddon } from './addons.ts';
 import { LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
 import { strandSpans } from './spans.ts';

@@ -13,6 +13,26 @@ export interface Knowledge {
   readonly swatch: (patternId: string, cordId: string) => Swatch | undefined;
 }
 
+/** The maker's own weaves, as far as a plan needs them. */
+interface KnownWeave {
+  readonly id: string;
+  readonly name: string;
+  readonly solved: SolvedFacts;
+}
+
+/** The library together with what the maker has: weaves, swatches, and weaves in cords of different thickness. */
+export const knowledgeOf = (
+  own: readonly KnownWeave[],
+  swatches: readonly Swatch[],
+  mixed: readonly KnownWeave[],
+): Knowledge => ({
+  facts: (id) => LIBRARY_ONLY.facts(id) ?? own.find((w) => w.id === id)?.solved,
+  mixed: (id) => mixed.find((w) => w.id === id)?.solved,
+  name: (id) => LIBRARY_ONLY.name(id) ?? own.find((w) => w.id === id)?.name,
+  difficulty: LIBRARY_ONLY.difficulty,
+  swatch: (patternId, cordId) => swatches.find((s) => s.patternId === patternId && s.cordId === cordId),
+});
+
 export const LIBRARY_ONLY: Knowledge = {
   facts: solvedFacts,
   mixed: () => undefined,

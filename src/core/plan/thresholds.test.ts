@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { CLOSURES } from '../closures/index.ts';
 import { offeredFor } from '../closures/offered.ts';
+import { holeForMm } from '../cord/packed.ts';
 import { fingerHullMm } from '../fit/fingers.ts';
 import { PRODUCTS } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { WEAVES } from '../patterns/index.ts';
 import { whyText } from '../why/why.ts';
 import { asProduct } from './adapt.ts';
-import { holeForMm } from './addons.ts';
 import { bandsOf } from './bands.ts';
 import { type CheckContext, checkContextOf } from './checks/context.ts';
 import { checks } from './checks/index.ts';

@@ -1,5 +1,5 @@
 import { findMeetings } from './crossings.ts';
-import type { Role, StrandSpec, WeaveKind, WeaveSpec } from './types.ts';
+import { type Role, type StrandSpec, USUAL_WEIGHT, type WeaveKind, type WeaveSpec } from './types.ts';
 
 /** A strand as a maker's hand leads it: x across, y along, z towards the eye, straight from point to point. */
 export interface DrawnStrand {
@@ -20,8 +20,6 @@ interface Drawing {
   readonly strands: readonly DrawnStrand[];
 }
 
-const WEIGHT: Record<Role, number> = { core: 3, work: 1, spine: 1.5 };
-
 /**
  * Notation from strands led in space: the planar paths are kept, and every word is read off the heights at the
  * crossings. Cores get no word; the others say it all. Throws where two strands cross at the same height, as that is
@@ -41,7 +39,7 @@ export function draw(drawing: Drawing): WeaveSpec {
         role,
         periods: drawing.kind === 'weave' ? (s.periods ?? 1) : 0,
         radius: s.radius ?? 0.5,
-        weight: s.weight ?? WEIGHT[role],
+        weight: s.weight ?? USUAL_WEIGHT[role],
         path: s.path.map(([x, y]) => [round(x), round(y)]),
         word: '',
         line: i + 2,

@@ -29,7 +29,7 @@ work A: -3,0 3,1 3,2 -3,3 | OOUU
 `);
 
 describe('drawing a weave by hand', () => {
-  it('leaves every word of the library as it is when nothing crosses anew', () => {
+  it('leaves every word of the library as it is when no crossing is new', () => {
     for (const pattern of PATTERNS) {
       const spec = drawn(pattern.id);
       const next = done(spec, { kind: 'size', period: spec.period, rows: spec.rows });
@@ -59,7 +59,7 @@ describe('drawing a weave by hand', () => {
     const narrow = done(COIL, { kind: 'move', strand: 2, point: 1, to: [0, 1] });
     const both = done(narrow, { kind: 'move', strand: 2, point: 2, to: [0, 2] });
     expect(both.strands[2]!.word).toBe('OU');
-    // And out again: the near core as before; what is met anew goes by turns, under after over, over after under.
+    // And out again: the near core as before; new crossings alternate, under after over, over after under.
     const wide = done(both, { kind: 'move', strand: 2, point: 1, to: [3, 1] });
     expect(wide.strands[2]!.word).toHaveLength(4);
     expect(findCrossings(wide).ok).toBe(true);

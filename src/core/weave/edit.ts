@@ -1,7 +1,7 @@
 import { ok, type Result } from '../result.ts';
 import { findMeetings, type Meeting, visitsOf } from './crossings.ts';
 import { type Top, topsOf, withTops } from './tops.ts';
-import type { Role, StrandSpec, WeaveSpec } from './types.ts';
+import { type Role, type StrandSpec, USUAL_WEIGHT, type WeaveSpec } from './types.ts';
 
 type Place = readonly [number, number];
 
@@ -16,8 +16,6 @@ export type WeaveEdit =
   | { readonly kind: 'role'; readonly strand: number; readonly role: Role }
   | { readonly kind: 'thickness'; readonly strand: number; readonly ratio: number }
   | { readonly kind: 'size'; readonly period: number; readonly rows: number };
-
-const WEIGHT: Readonly<Record<Role, number>> = { core: 3, work: 1, spine: 1.5 };
 
 /**
  * The weave after one change. What lies on top stays on top wherever a crossing is still there; where a strand meets
@@ -45,7 +43,7 @@ export function edited(spec: WeaveSpec, edit: WeaveEdit): Result<WeaveSpec> {
   return ok(withTops(next, carriedOver(next, met.value, keptTops(before.value, gone))));
 }
 
-/** Paths, roles and sizes after a change; words are written anew afterwards. */
+/** Paths, roles and sizes after a change; words are written again afterwards. */
 function shapeAfter(spec: WeaveSpec, edit: WeaveEdit): WeaveSpec {
   const strand = (index: number, change: (s: StrandSpec) => StrandSpec): WeaveSpec => ({
     ...spec,
@@ -62,7 +60,7 @@ function shapeAfter(spec: WeaveSpec, edit: WeaveEdit): WeaveSpec {
     case 'remove-point':
       return strand(edit.strand, (s) => ({ ...s, path: s.path.toSpliced(edit.point, 1) }));
     case 'role':
-      return strand(edit.strand, (s) => ({ ...s, role: edit.role, weight: WEIGHT[edit.role] }));
+      return strand(edit.strand, (s) => ({ ...s, role: edit.role, weight: USUAL_WEIGHT[edit.role] }));
     case 'thickness':
       return withThickness(spec, edit.strand, edit.ratio);
     case 'size':
@@ -85,7 +83,7 @@ function newStrand(spec: WeaveSpec, role: Role, path: readonly Place[]): StrandS
   const taken = new Set(spec.strands.map((s) => s.name));
   const name = names.find((n) => !taken.has(n)) ?? `S${spec.strands.length + 1}`;
   const periods = spec.kind === 'weave' ? 1 : 0;
-  return { name, role, periods, radius: 0.5, weight: WEIGHT[role], path, word: '', line: 0 };
+  return { name, role, periods, radius: 0.5, weight: USUAL_WEIGHT[role], path, word: '', line: 0 };
 }
 
 /** Thicker strands need more room between the paths: the drawing is spread by as much as the thickest has grown. */

@@ -1,6 +1,4 @@
-import type { StrandSpec, WeaveSpec } from './types.ts';
-
-const DEFAULT_WEIGHT = { core: 3, work: 1, spine: 1.5 } as const;
+import { type StrandSpec, USUAL_WEIGHT, type WeaveSpec } from './types.ts';
 
 /** Writes a weave back as notation; `parse(format(spec))` gives the same weave. */
 export function format(spec: WeaveSpec): string {
@@ -16,7 +14,7 @@ function formatStrand(strand: StrandSpec, spec: WeaveSpec): string {
   const options: string[] = [];
   if (spec.kind === 'weave' && strand.periods !== 1) options.push(`k=${strand.periods}`);
   if (strand.radius !== 0.5) options.push(`r=${num(strand.radius)}`);
-  if (strand.weight !== DEFAULT_WEIGHT[strand.role]) options.push(`w=${num(strand.weight)}`);
+  if (strand.weight !== USUAL_WEIGHT[strand.role]) options.push(`w=${num(strand.weight)}`);
   const path = strand.path.map(([x, y]) => `${num(x)},${num(y)}`).join(' ');
   const word = strand.word ? ` | ${strand.word.replace(/(.{5})(?=.)/g, '$1 ')}` : '';
   return `${[strand.role, strand.name, ...options].join(' ')}: ${path}${word}`;

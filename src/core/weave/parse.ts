@@ -2,11 +2,10 @@ import { Cursor } from '../cursor.ts';
 import { fail, type Result } from '../result.ts';
 import { quote } from '../validation.ts';
 import { notationIssue, tokenize, type WeaveToken } from './tokenize.ts';
-import type { Role, StrandSpec, WeaveKind, WeaveSpec } from './types.ts';
+import { type Role, type StrandSpec, USUAL_WEIGHT, type WeaveKind, type WeaveSpec } from './types.ts';
 
 const KINDS: readonly WeaveKind[] = ['weave', 'knot', 'open'];
 const ROLES: readonly Role[] = ['core', 'work', 'spine'];
-const DEFAULT_WEIGHT: Record<Role, number> = { core: 3, work: 1, spine: 1.5 };
 const MAX_STRANDS = 24;
 const MAX_POINTS = 400;
 const MAX_COORDINATE = 500;
@@ -87,7 +86,7 @@ function readOptions(
   kind: WeaveKind,
   role: Role,
 ): Pick<StrandSpec, 'periods' | 'radius' | 'weight'> {
-  let [periods, radius, weight] = [kind === 'weave' ? 1 : 0, 0.5, DEFAULT_WEIGHT[role]];
+  let [periods, radius, weight] = [kind === 'weave' ? 1 : 0, 0.5, USUAL_WEIGHT[role]];
   while (!line.takes(':') && !line.issue) {
     const key = line.word(['k', 'r', 'w'], '“k=”, “r=”, “w=” or “:”');
     line.punct('=');

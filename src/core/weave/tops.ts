@@ -28,7 +28,7 @@ export function topsOf(spec: WeaveSpec): Result<readonly Top[]> {
   );
 }
 
-/** The diagram with every word written anew from who lies on top; a core says nothing unless it crosses a core. */
+/** The diagram with every word written again from who is on top; a core says nothing unless it crosses a core. */
 export function withTops(spec: WeaveSpec, tops: readonly Top[]): WeaveSpec {
   const visits = visitsOf(spec, tops);
   return {

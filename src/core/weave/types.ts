@@ -4,6 +4,9 @@ export type Point = readonly [number, number, number];
 /** What a strand does in the piece. Cores are held straight by the maker's hand; a spine lies on top under tension. */
 export type Role = 'core' | 'work' | 'spine';
 
+/** Tension of a strand by what it does, in units of a working strand's, where the notation names none. */
+export const USUAL_WEIGHT: Readonly<Record<Role, number>> = { core: 3, work: 1, spine: 1.5 };
+
 /** `weave` repeats along the piece, `knot` closes on itself, `open` has ends that are held. */
 export type WeaveKind = 'weave' | 'knot' | 'open';
 

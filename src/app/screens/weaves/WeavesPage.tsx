@@ -1,9 +1,9 @@
 import { Plus } from 'lucide-react';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { CORDS, effectiveDiameterMm } from '../../../core/cord/cords.ts';
 import { findPattern, PATTERNS } from '../../../core/patterns/index.ts';
-import { type Makeable, makeableOf } from '../../../core/plan/atHand.ts';
+import type { Makeable } from '../../../core/plan/atHand.ts';
 import { capital, plural } from '../../../core/words.ts';
 import { weavePath } from '../../paths.ts';
 import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
@@ -14,7 +14,7 @@ import { finds } from '../../ui/find.ts';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { Select } from '../../ui/Select.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { WhyProvider } from '../../ui/WhyNumber.tsx';
+import { WhyNumber, WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Compare, MOST_COMPARED } from './Compare.tsx';
 import {
   applyFilters,
@@ -28,6 +28,7 @@ import {
   sortListed,
 } from './filters.ts';
 import { type HandAsk, HandFilter, USUAL_HAND } from './HandFilter.tsx';
+import { useMakeable } from './useMakeable.ts';
 
 /** The library as faces to look at, all to one scale, in the cord that is chosen. */
 export default function WeavesPage() {
@@ -47,7 +48,7 @@ export default function WeavesPage() {
   const found = all.filter((item) => query.trim() === '' || finds(item, query.trim()));
   const shown = sortListed(applyFilters(found, filters, effectiveDiameterMm(cord)), sort);
   const [ask, setAsk] = useState<HandAsk>();
-  const makeable = useMakeable(useDeferredValue(ask), cordId);
+  const makeable = useMakeable(ask, cordId);
   const weaves = shown.filter((w) => w.facts.kind === 'weave' && (!makeable || makeable.has(w.facts.id)));
   const knots = makeable ? [] : shown.filter((w) => w.facts.kind !== 'weave');
   return (
@@ -181,23 +182,6 @@ interface TileProps {
   readonly makeable?: Makeable | undefined;
 }
 
-/** Every weave that can be made of the cord at hand, by id; nothing while that is not asked. */
-function useMakeable(ask: HandAsk | undefined, cordId: string): ReadonlyMap<string, Makeable> | undefined {
-  const { own, know } = useWorkshop();
-  return useMemo(() => {
-    if (!ask) return undefined;
-    const { closureId, ...rest } = ask;
-    const hand = { ...rest, cordId, ...(closureId ? { closureId } : {}) };
-    const ids = [...own.map((w) => w.id), ...PATTERNS.filter((p) => !p.use).map((p) => p.id)];
-    return new Map(
-      ids.flatMap((id) => {
-        const made = makeableOf(id, hand, know);
-        return made ? [[id, made] as const] : [];
-      }),
-    );
-  }, [ask, cordId, own, know]);
-}
-
 function Tile({ item, diameterMm, isPicked, onPick, makeable }: TileProps) {
   const show = useLength();
   const { openDesign } = useLibrary();
@@ -239,9 +223,16 @@ function Tile({ item, diameterMm, isPicked, onPick, makeable }: TileProps) {
           <p className="relative z-10 mt-1 flex flex-wrap items-center gap-2">
             <span>
               cut{' '}
-              <span className="figure">
-                {makeable.cutsMm.map((mm) => show(mm, { kind: 'cut', rounding: 'up' })).join(' + ')}
-              </span>
+              {makeable.cuts.map((c, i) => (
+                <span key={c.letter}>
+                  {i > 0 && ' + '}
+                  <WhyNumber
+                    label={`Cut length of ${c.letter} for ${item.name}`}
+                    value={show(c.lengthMm, { kind: 'cut', rounding: 'up' })}
+                    why={c.why}
+                  />
+                </span>
+              ))}
             </span>
             <Button onClick={() => void openDesign({ ...makeable.design, name: item.name })}>Plan it</Button>
           </p>

@@ -2,7 +2,7 @@ import { outline } from '../../weave/crossings.ts';
 import { times } from '../../words.ts';
 import type { KnotStage, KnotTying, Meet } from './stages.ts';
 
-/** A stage in a maker's words, as it stands at its picture. Stages count from 1, as the pictures do. */
+/** A stage in a maker's words, written under its picture. Stages count from 1, as the pictures do. */
 export function stageWords(tying: KnotTying, index: number): string {
   const stage = tying.stages[index]!;
   const ends =

@@ -49,7 +49,7 @@ interface Event {
 
 /**
  * Cuts an open knot's diagram into things to do. Ends are led one after the other in the order of the strands, or all
- * together where the knot is tied in several cords as one. A crossing comes about when the later of its two parts is laid;
+ * together where the knot is tied in several cords as one. A crossing is made when the later of its two parts comes into place;
  * stages are cut where the way between two of them is longest. Fails for a diagram that contradicts itself.
  */
 export function knotStages(spec: WeaveSpec, isTiedAsOne = false): Result<KnotTying> {
@@ -97,7 +97,7 @@ export function knotStages(spec: WeaveSpec, isTiedAsOne = false): Result<KnotTyi
   return ok({ spec, crossings: found.value, inside, stages });
 }
 
-/** Crossings that come about while these strands are led, in that order; what is laid already is given. */
+/** Crossings that come about while these strands are led, in that order; `laid` are the strands that are in place already. */
 function eventsOf(
   crossings: readonly Crossing[],
   group: readonly number[],
@@ -106,7 +106,7 @@ function eventsOf(
   const events = crossings.flatMap((crossing): Event[] => {
     const { over, under } = crossing;
     const [o, u] = [group.includes(over.strand), group.includes(under.strand)];
-    // Of two parts that move, the one that is laid later makes the crossing.
+    // Of two parts that move, the later one makes the crossing.
     if (o && (u ? over.at >= under.at : laid.has(under.strand)))
       return [{ at: over.at, crossing, isOver: true, strand: under.strand, otherAt: under.at }];
     if (u && (o || laid.has(over.strand)))

@@ -7,6 +7,7 @@ import { ok, type Result } from '../../result.ts';
 import { parse } from '../../weave/parse.ts';
 import type { WeaveSpec } from '../../weave/types.ts';
 import { counted, len, type Why, why } from '../../why/why.ts';
+import { capital } from '../../words.ts';
 import { stageWords } from '../knots/stageWords.ts';
 import { tyingOf } from '../knots/tyingOf.ts';
 import { movesOf, type TyingOrder } from '../rows/moves.ts';
@@ -162,7 +163,7 @@ function rowSteps(
       steps.push({
         id: `row${suffix}${tying.length > 1 ? `-${pass + 1}` : ''}-${row}`,
         phase: 'tie',
-        title: `${pattern?.rowIs ? 'Loop' : 'Row'} ${row} of ${rows}${tying.length > 1 ? (pass === 0 ? ', first bar' : ', over it') : ''}`,
+        title: `${capital(pattern?.rowIs?.name ?? 'row')} ${row} of ${rows}${tying.length > 1 ? (pass === 0 ? ', first bar' : ', over it') : ''}`,
         lines: told ? [why`${told}`] : shortRowText(moves).map((text) => why`${text}`),
         full: rowText(moves).map((text) => why`${text}`),
         at: { band: b, pass, row, of: rows },

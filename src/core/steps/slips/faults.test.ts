@@ -38,7 +38,7 @@ describe('a stretch of rows, cut out and laid below each other', () => {
   it.each(TIED.map((w) => w.id))('%s: has as many crossings as its rows have, and is notation', (id) => {
     const pattern = findPattern(id)!;
     const cut = cutOf(id);
-    // Of what is worked over twice only the first layer is laid: a Solomon bar, seven a row.
+    // Of what is worked over twice the stretch has only the first layer: a Solomon bar, seven a row.
     const perRow = pattern.tiedIn ? 7 : pattern.facts.crossings / cut.spec.rows;
     expect(crossings(id, { kind: 'none' })).toBe(6 * perRow);
     const made = stretch(cut, { kind: 'none' })!;

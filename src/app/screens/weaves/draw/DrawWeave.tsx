@@ -32,7 +32,15 @@ export function DrawWeave({ spec, wrong, onText, onUndo, onRedo }: Props) {
     if (next.ok) onText(format(next.value), gesture);
   };
   return (
-    <div className="flex flex-wrap items-start gap-x-5 gap-y-3 lg:flex-nowrap">
+    // biome-ignore lint/a11y/noStaticElementInteractions: keys that were pressed on what is inside
+    <div
+      className="flex flex-wrap items-start gap-x-5 gap-y-3 lg:flex-nowrap"
+      onKeyDown={(e) => {
+        if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'z') return;
+        e.preventDefault();
+        (e.shiftKey ? onRedo : onUndo)?.();
+      }}
+    >
       <div className="flex max-w-[29rem] shrink-0 flex-col gap-2">
         {/* One line, whether drawing or not: the grid never moves under the pointer. */}
         <div className="flex h-10 items-center gap-2">
@@ -40,6 +48,11 @@ export function DrawWeave({ spec, wrong, onText, onUndo, onRedo }: Props) {
             <>
               <span role="status" className="text-[15px]">
                 Click each bend; click the last one again.
+                <span id="drawing-keys" className="sr-only">
+                  {' '}
+                  By keyboard: arrows move, Space sets a bend, Backspace removes the last one, Enter ends the
+                  strand, Escape gives up.
+                </span>
               </span>
               <Button onClick={() => setDrawing(undefined)}>Give up</Button>
             </>

@@ -1,8 +1,9 @@
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { outline } from '../../../../core/weave/crossings.ts';
 import type { WeaveEdit } from '../../../../core/weave/edit.ts';
 import { type Top, topsOf } from '../../../../core/weave/tops.ts';
 import type { Role, WeaveSpec } from '../../../../core/weave/types.ts';
+import { movedBy } from './arrows.ts';
 import { type Frame, frameOf, snapped } from './frame.ts';
 import { colourOf, Strands, widthOf } from './Strands.tsx';
 import { useNewStrand } from './useNewStrand.ts';
@@ -44,6 +45,10 @@ export function WeaveGrid({ spec, wrong, onEdit, drawing, onDrawn }: Props) {
     if (path.length > 0 && drawing) onEdit({ kind: 'add-strand', role: drawing, path });
     onDrawn();
   });
+  // Who draws by keyboard goes on with the arrows at once.
+  useEffect(() => {
+    if (drawing) svg.current?.focus();
+  }, [drawing]);
   /** Follows the pointer until it is let go. Every place is told as one change of the weave as it was when it was pressed. */
   const drag = (e: React.PointerEvent, editAt: (at: Place) => WeaveEdit) => {
     const from = [e.clientX, e.clientY] as const;
@@ -71,6 +76,7 @@ export function WeaveGrid({ spec, wrong, onEdit, drawing, onDrawn }: Props) {
       height={frame.heightPx}
       role="group"
       aria-label="The weave, drawn"
+      aria-describedby={drawing ? 'drawing-keys' : undefined}
       className="on-mat block max-w-full touch-none select-none rounded-lg bg-mat-deep"
       tabIndex={drawing ? 0 : -1}
       onPointerDown={(e) => drawing && fresher.add(snapped(placeOf(e)))}
@@ -176,17 +182,9 @@ function onBendKey(
   spec: WeaveSpec,
   onEdit: Props['onEdit'],
 ): void {
-  const step = e.shiftKey ? STEP.fine : STEP.arrow;
-  const moves: Readonly<Record<string, Place>> = {
-    ArrowLeft: [-step, 0],
-    ArrowRight: [step, 0],
-    ArrowUp: [0, step],
-    ArrowDown: [0, -step],
-  };
-  const move = moves[e.key];
+  const to = movedBy(e.key, [x, y], e.shiftKey ? STEP.fine : STEP.arrow);
   const { path } = spec.strands[strand]!;
-  if (move) {
-    const to: Place = [Number((x + move[0]).toFixed(3)), Number((y + move[1]).toFixed(3))];
+  if (to) {
     onEdit({ kind: 'move', strand, point, to }, `keys ${strand} ${point}`);
   } else if (e.key === 'Delete' || e.key === 'Backspace') {
     if (path.length > 1) onEdit({ kind: 'remove-point', strand, point });

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Role } from '../../../../core/weave/types.ts';
+import { movedBy } from './arrows.ts';
 
 type Place = readonly [number, number];
 
@@ -11,7 +12,6 @@ interface NewStrand {
   readonly add: (at: Place) => void;
   readonly point: (at: Place) => void;
   readonly onKey: (e: React.KeyboardEvent) => void;
-  readonly finish: () => void;
 }
 
 const STEP = 0.5;
@@ -36,14 +36,8 @@ export function useNewStrand(drawing: Role | undefined, onEnd: (path: readonly P
     setNext(at);
   };
   const onKey = (e: React.KeyboardEvent) => {
-    const moves: Readonly<Record<string, Place>> = {
-      ArrowLeft: [-STEP, 0],
-      ArrowRight: [STEP, 0],
-      ArrowUp: [0, STEP],
-      ArrowDown: [0, -STEP],
-    };
-    const move = moves[e.key];
-    if (move) setNext([next[0] + move[0], next[1] + move[1]]);
+    const moved = movedBy(e.key, next, STEP);
+    if (moved) setNext(moved);
     else if (e.key === ' ') add(next);
     else if (e.key === 'Enter') onEnd(path);
     else if (e.key === 'Escape') onEnd([]);
@@ -52,5 +46,5 @@ export function useNewStrand(drawing: Role | undefined, onEnd: (path: readonly P
     e.preventDefault();
     e.stopPropagation();
   };
-  return { path, next, add, point: setNext, onKey, finish: () => onEnd(path) };
+  return { path, next, add, point: setNext, onKey };
 }
