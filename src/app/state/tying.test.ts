@@ -51,6 +51,23 @@ async function opened(id: string): Promise<TyingPiece> {
 const settle = () => new Promise((resolve) => setTimeout(resolve, 30));
 const at = (p: TyingPiece) => p.store.getState().tying.progress.at;
 
+describe('a piece in cords of different thickness', () => {
+  const mixed: Design = {
+    ...design,
+    setup: { style: 'separate' },
+    cords: [{ colour: 'dusk', cord: 'nylon-2' }, { colour: 'graphite' }],
+  };
+
+  it('is begun once its weave is tight, not by rough numbers', async () => {
+    const rough = await beginPiece(db, 'd1', mixed, LIBRARY_ONLY);
+    expect(rough.ok ? '' : rough.issues[0]!.message).toContain('still being pulled tight');
+    expect((await listPieces(db)).length).toBe(0);
+    const tight = { ...LIBRARY_ONLY, mixed: () => LIBRARY_ONLY.facts('solomon-bar') };
+    expect((await beginPiece(db, 'd1', mixed, tight)).ok).toBe(true);
+    expect((await listPieces(db)).length).toBe(1);
+  });
+});
+
 describe('a piece on the table', () => {
   it('is opened at the step that it was left at', async () => {
     const id = await begun();

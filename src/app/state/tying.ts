@@ -53,6 +53,13 @@ export async function beginPiece(
   const tying = readTying(last).ok ? last : begun(USUAL_WAY);
   const made = guideOf(design, know, tying.progress.way);
   if (!made.ok) return made;
+  const { mixed } = made.value.plan;
+  if (mixed && !mixed.isKnown)
+    return fail({
+      code: 'piece.rough',
+      path: '',
+      message: 'The weave is still being pulled tight for these cords. Start when that is done.',
+    });
   const { steps } = made.value.guide;
   const id = newId();
   const place = steps[0]!.title;
