@@ -190,3 +190,26 @@ describe('a bead on the spine', () => {
     expect(farthest.role).toBe('spine');
   });
 });
+
+describe('a loop of two colours', () => {
+  it('is the fold of one cord: both its legs are in that colour', async () => {
+    const design: Design = {
+      ...BASE,
+      pattern: { id: 'flat-braid-4' },
+      setup: { style: 'separate', strands: { 'S/0': 0, 'S/1': 1, 'S/2': 0, 'S/3': 1 } },
+      closure: { kind: 'knot-loop' },
+    };
+    const made = plan(design);
+    if (!made.ok) throw new Error(made.issues[0]!.message);
+    const knots = await Promise.all(
+      knotsOf(made.value).map(async (id) => [id, (await loadWeave(id))!] as const),
+    );
+    const pictures = { weave: (await loadWeave('flat-braid-4'))!, knots: new Map(knots) };
+    const beyond = made.value.bands[0]!.startMm - 2 * made.value.metrics.diameterMm;
+    const legs = pieceTubes(made.value, pictures, 0).filter((t) => {
+      const ys = Array.from(t.points).filter((_, i) => i % 3 === 1);
+      return Math.min(...ys) < beyond;
+    });
+    expect(legs.map((t) => t.cord)).toEqual([0, 0]);
+  });
+});

@@ -46,6 +46,13 @@ describe('a weave in cords of different thickness', () => {
     expect(thickCores.periodD / thinEnds.periodD).toBeCloseTo(2, 3);
     expect(thickCores.widthD / thinEnds.widthD).toBeCloseTo(2, 3);
     expect(perLength(thickCores, 'A')).toBeCloseTo(perLength(thinEnds, 'A'), 3);
+    // Its picture, too: twice as wide and twice as thick where the strands run.
+    const extent = ({ points }: typeof thinEnds, axis: 0 | 2) => {
+      const at = points.flatMap((p) => p.filter((_, i) => i % 3 === axis));
+      return Math.max(...at) - Math.min(...at);
+    };
+    for (const axis of [0, 2] as const)
+      expect(extent(thickCores, axis) / extent(thinEnds, axis)).toBeCloseTo(2, 2);
   });
 
   it('packs rows of an end of half the thickness twice as close, squashed or not', () => {

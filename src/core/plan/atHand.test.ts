@@ -1,9 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { solvedFacts } from '../patterns/index.ts';
 import { whyText } from '../why/why.ts';
+import { styleProblem, withStyle } from './adapt.ts';
 import { type AtHand, comeOutOf, makeableOf } from './atHand.ts';
 import { LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
+import { ORDER } from './setups/index.ts';
 
 const HAND: AtHand = { pieces: 1, lengthMm: 3000, cordId: 'nylon-4', girthMm: 170 };
 const made = (id: string, patch: Partial<AtHand> = {}) => makeableOf(id, { ...HAND, ...patch }, LIBRARY_ONLY);
@@ -57,6 +60,22 @@ describe('what can be made of the cord at hand', () => {
     expect(made('solomon-bar', { lengthMm: need - 1 })).toBeUndefined();
     // Two pieces: each must hold whole cuts.
     expect(made('solomon-bar', { pieces: 2, lengthMm: need / 2 - 1 })).toBeUndefined();
+  });
+
+  it('is the set-up of all that suit which needs least cord', () => {
+    // The last one that is tried for the laced bar, the first for the fishtail: order alone chooses neither.
+    for (const id of ['laced-bar', 'fishtail']) {
+      const least = made(id, { pieces: 9, lengthMm: 9000, closureId: 'side-release' })!;
+      const need = least.cuts.reduce((sum, c) => sum + c.lengthMm, 0);
+      const styles = ORDER.filter((style) => styleProblem(least.design, style, LIBRARY_ONLY) === undefined);
+      expect(styles.indexOf(least.design.setup.style), id).toBe(id === 'fishtail' ? 0 : styles.length - 1);
+      for (const style of styles) {
+        const other = plan(withStyle(least.design, style, solvedFacts(id)!));
+        const cuts = other.ok ? other.value.cords.reduce((sum, c) => sum + c.cutLengthMm, 0) : 0;
+        if (style === least.design.setup.style) expect(cuts, `${id} ${style}`).toBe(need);
+        else expect(cuts, `${id} ${style}`).toBeGreaterThan(need);
+      }
+    }
   });
 
   it('has the closure that was asked for, or none', () => {

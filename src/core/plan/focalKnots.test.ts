@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { beamScene } from '../drawing/beam.ts';
 import { knotsOf } from '../drawing/pictures.ts';
+import { pieceTubes } from '../drawing/piece.ts';
 import type { Design } from '../formats/design.ts';
 import { loadWeave, solvedFacts } from '../patterns/index.ts';
 import { guideFor } from '../steps/list/steps.ts';
@@ -129,5 +130,19 @@ describe('a focal knot in a plain band', () => {
     expect(full!.heightMm).toBeGreaterThan(bare!.heightMm + D);
     expect(full!.heightMm).toBeGreaterThan(6.3 * D);
     expect(full!.widthMm).toBeCloseTo(bare!.widthMm, 0);
+    // The plain cord of each strand ends before the knot’s body: it does not run on through it.
+    const place = made[1]!.bands[0]!.addons[0]!;
+    const along = pieceTubes(made[1]!, { weave, knots }, 0).filter((t) => t.strand === 'S1');
+    const ends = (points: ArrayLike<number>) => [points[1]!, points[points.length - 2]!];
+    const straight = along.filter((t) => {
+      const xs = Array.from(t.points).filter((_, i) => i % 3 === 0);
+      return Math.max(...xs) - Math.min(...xs) < 0.1 * D;
+    });
+    expect(straight.length).toBeGreaterThanOrEqual(2);
+    for (const tube of straight) {
+      const [from, to] = ends(tube.points);
+      const isBefore = to! < place.atMm - place.sizeMm / 2;
+      expect(isBefore || from! > place.atMm + place.sizeMm / 2).toBe(true);
+    }
   });
 });

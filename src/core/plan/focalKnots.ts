@@ -14,17 +14,10 @@ export function focalKnotsFor(facts: SolvedFacts): readonly string[] {
   return PATTERNS.flatMap((p) => {
     const knot = solvedFacts(p.id);
     const isFit =
-      knot?.kind === 'open' &&
-      knot.strands.every((s) => s.role !== 'core') &&
-      knot.strands.length === lanes &&
-      // An end that comes back to where it began does not run on.
-      runsThrough(knot);
+      knot?.kind === 'open' && knot.strands.every((s) => s.role !== 'core') && knot.strands.length === lanes;
     return isFit ? [p.id] : [];
   });
 }
-
-/** Every strand leaves the knot on the other side than it came in. */
-const runsThrough = (knot: SolvedFacts): boolean => knot.strands.every((s) => (s.spanD ?? 0) > knot.bodyD);
 
 /** Focal knots that cannot be tied in this band, each at its place. */
 export function focalIssues(design: Design, facts: SolvedFacts): Issue[] {

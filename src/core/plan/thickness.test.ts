@@ -5,6 +5,7 @@ import { solvedFacts } from '../patterns/index.ts';
 import { solveMixed } from '../patterns/mixed.ts';
 import { guideFor } from '../steps/list/steps.ts';
 import { USUAL_WAY } from '../steps/types.ts';
+import { whyText } from '../why/why.ts';
 import { adapt } from './adapt.ts';
 import { type Knowledge, LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
@@ -101,6 +102,43 @@ describe('cords of different thickness', () => {
     expect(exact.figures.weight.value).toBeCloseTo(grams, 6);
   });
 
+  it('takes nothing from a swatch, which was tied in one thickness', () => {
+    const wide = {
+      patternId: 'solomon-bar',
+      cordId: 'nylon-4',
+      rows: 20,
+      wovenMm: 115,
+      workUsedMm: 1200,
+      widthMm: 20,
+    };
+    const tied = planned(DESIGN, { ...KNOW, swatch: () => wide });
+    expect(tied.metrics.widthMm).toBe(exact.metrics.widthMm);
+    expect(tied.cords.map((c) => c.cutLengthMm)).toEqual(exact.cords.map((c) => c.cutLengthMm));
+    // The same swatch does count where all cords are alike.
+    const alike: Design = { ...DESIGN, cords: [{ colour: 'dusk' }, { colour: 'graphite' }] };
+    expect(planned(alike, { ...LIBRARY_ONLY, swatch: () => wide }).metrics.widthMm).toBe(20);
+  });
+
+  it('notes a working strand that runs nearly straight, and only one that did not before', () => {
+    const notesAt = (perLength: number) => {
+      const facts = solved.value;
+      const straightened = {
+        ...facts,
+        strands: facts.strands.map((s) =>
+          s.name === 'A' ? { ...s, lengthD: perLength * facts.periodD * s.periods } : s,
+        ),
+      };
+      return planned(DESIGN, { ...KNOW, mixed: () => straightened }).checks.filter(
+        (c) => c.id === 'weave.thickness',
+      );
+    };
+    expect(notesAt(1.03).map((c) => whyText(c.message))).toEqual([
+      'in these thicknesses strand A runs nearly straight (1.03 × its length) and the others coil round it: the band won’t look like the usual one',
+    ]);
+    expect(notesAt(1.09)).toHaveLength(1);
+    expect(notesAt(1.12)).toHaveLength(0);
+  });
+
   it('gives the closure the thickness of the cores, which carry it', () => {
     const knot: Partial<Design> = { closure: { kind: 'knot-loop' } };
     const girthOf = (cords: Design['cords']) => {
@@ -160,6 +198,20 @@ describe('cords of different thickness', () => {
       ['B', 0.25],
     ]);
     expect(guide.value.rows).toBe(exact.rows);
+  });
+
+  it('makes a loop of two colours the fold of one cord', () => {
+    const braid = planned({
+      ...DESIGN,
+      pattern: { id: 'flat-braid-4' },
+      setup: { style: 'separate', strands: { 'S/0': 0, 'S/1': 1, 'S/2': 0, 'S/3': 1 } },
+      cords: [{ colour: 'dusk' }, { colour: 'ember' }],
+      closure: { kind: 'knot-loop' },
+    });
+    const [a, b] = [braid.cords[0]!, braid.cords[1]!];
+    const loop = (cord: typeof a) =>
+      cord.parts.filter((p) => p.what === 'closure' && (p.toMm ?? 0) <= braid.bands[0]!.startMm).length;
+    expect([loop(a), loop(b)]).toEqual([2, 0]);
   });
 
   it('opens again as it was written', () => {

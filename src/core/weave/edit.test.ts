@@ -42,6 +42,34 @@ describe('drawing a weave by hand', () => {
     }
   });
 
+  it('tells crossings by which two strands meet, however near another pair’s is', () => {
+    // A climbs over C1 and on under C2. Its new crossing with C1, at (-0.6, 7.7), is nearer to the old one with C2,
+    // at (0.6, 7.2), than to its own old place, at (-0.6, 4.8).
+    const climb = read(
+      'open climb\ncore C1: -0.6,-9 -0.6,20\ncore C2: 0.6,-9 0.6,20\nwork A: -3,0 3,12 | OU\n',
+    );
+    expect(words(done(climb, { kind: 'move', strand: 2, point: 0, to: [-3, 4.8] }))[2]).toBe('OU');
+  });
+
+  it('has a strand that now crosses three times for one go over, under and over', () => {
+    const once = read('open once\ncore C1: 0,-20 0,20\nwork A: -4,0 4,0 | O\n');
+    const bent = done(once, { kind: 'insert', strand: 1, after: 0, at: [2, -1] });
+    expect(words(bent)[1]).toBe('O');
+    expect(words(done(bent, { kind: 'insert', strand: 1, after: 1, at: [-2, 1] }))[1]).toBe('OUO');
+  });
+
+  it('forgets a crossing that has moved far away: the new one alternates', () => {
+    const once = read('open once\ncore C1: 0,-20 0,20\nwork A: -4,-9 4,-9 | U\n');
+    // Two diameters along the core it is the same crossing; twelve along it is a new one, which begins over.
+    const at = (y: number) => {
+      const first = done(once, { kind: 'move', strand: 1, point: 0, to: [-4, y] });
+      return words(first)[1];
+    };
+    expect(at(-5)).toBe('U');
+    const far = edited(once, { kind: 'move', strand: 1, point: 1, to: [4, 15] });
+    expect(far.ok && words(far.value)[1]).toBe('O');
+  });
+
   it('turns one crossing over: one letter of each of the two strands, and back', () => {
     const spec = drawn('solomon-bar');
     const found = topsOf(spec);

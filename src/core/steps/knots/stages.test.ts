@@ -3,6 +3,7 @@ import { PALETTE } from '../../colour/palette.ts';
 import { findPattern, PATTERNS, solvedFacts } from '../../patterns/index.ts';
 import { findCrossings } from '../../weave/crossings.ts';
 import { parse } from '../../weave/parse.ts';
+import { AMBER } from '../rows/moving.ts';
 import { stagePicture } from './stagePicture.ts';
 import { type KnotTying, knotStages } from './stages.ts';
 import { stageWords } from './stageWords.ts';
@@ -23,7 +24,33 @@ core C1: 0,-9 0,9
 work S: -7,0 2,0 2,1.6 -2,1.6 -2,-7 | OOUU
 `);
 
+/** A strand that zigzags across a cord: first one crossing, a long way, then three close together. */
+const ZIGZAG = spec(`open zigzag
+core C1: 0,-14 0,14
+work S: -4,-9 3,-8 3,6 -3,6.5 3,7.5 -3,8.5 | OUOU
+`);
+
 describe('a knot stage by stage', () => {
+  it('is cut where the way is longest, though the stages then differ in size', () => {
+    const cut = knotStages(ZIGZAG);
+    const stages = cut.ok ? cut.value.stages : [];
+    expect(stages.map((s) => s.meets.length)).toEqual([0, 1, 3]);
+  });
+
+  it('shows where the ends that move are going, until all is laid', () => {
+    const amber = (done: number) =>
+      stagePicture({
+        tying: tyingOf('diamond', 'right')!,
+        done,
+        looks: [PALETTE[0]!, PALETTE[1]!, PALETTE[2]!],
+        diameterMm: 4,
+      }).shapes.filter((s) => s.fill === AMBER).length;
+    const { stages } = tyingOf('diamond', 'right')!;
+    expect(amber(0.5)).toBeGreaterThan(0);
+    expect(amber(stages.length - 0.5)).toBeGreaterThan(0);
+    expect(amber(stages.length)).toBe(0);
+  });
+
   it('makes every crossing once, as the diagram has it, whoever is led first', () => {
     for (const { id, tying } of tyings) {
       const made = tying.stages.flatMap((s) => s.meets);

@@ -453,5 +453,9 @@ describe('rows as data and as text', () => {
     const [one, two] = [1, 2].map((n) => guide.steps.find((s) => s.id === `row-${n}`)!);
     expect(one!.lines).toEqual(two!.lines);
     expect(one!.full).not.toEqual(two!.full);
+    // What is drawn tight first, and what after it.
+    expect(whyText(one!.look!)).toContain(
+      'Draw tight the end that lies across the cores, then both cores, then the end that closes the row.',
+    );
   });
 });

@@ -6,7 +6,7 @@ import type { Point } from '../../weave/types.ts';
 /** What does not move steps back into the mat by so much. */
 const BACK = 0.42;
 export const MAT = '#1c4a42';
-const AMBER = '#e8a317';
+export const AMBER = '#e8a317';
 
 /** The look of a cord that does not move now. */
 export const quiet = (look: CordColour, mat: string): CordColour => ({
