@@ -174,6 +174,26 @@ describe('knot and loop', () => {
     const leg = loop.legMm + p.wovenLengthMm + 1.5 * D + knot + HAND;
     expect(parts.reduce((sum, x) => sum + x.lengthMm, 0)).toBeCloseTo(2 * leg, 6);
   });
+
+  it('has up to three stoppers on a row: each adds a neck and a knot, and lets it out by as much as both are long', () => {
+    const exact = (q: typeof p) =>
+      q.cords[0]!.parts.filter((x) => x.what !== 'margin' && x.what !== 'rounding').reduce(
+        (sum, x) => sum + x.lengthMm,
+        0,
+      );
+    const knot = knotSize('overhand-two', D);
+    for (const knots of [2, 3]) {
+      const row = planned({ ...design, closure: { ...design.closure, knots } });
+      // The nearest one is the fit that was asked for.
+      expect(row.wovenLengthMm).toBeCloseTo(p.wovenLengthMm, 9);
+      expect(row.closed.closedMm).toBeCloseTo(p.closed.closedMm, 9);
+      expect(exact(row) - exact(p)).toBeCloseTo(2 * (knots - 1) * (1.5 * D + knot.cordMm), 6);
+      expect(figure(row, 'looser, each stopper further out')).toBeCloseTo(knot.bodyMm + 1.5 * D, 9);
+      expect(row.closed.danglesMm).toBeCloseTo((knots - 1) * (knot.bodyMm + 1.5 * D), 9);
+    }
+    const four = plan({ ...BASE, ...design, closure: { ...design.closure, knots: 4 } });
+    expect(four.ok).toBe(false);
+  });
 });
 
 describe('cinch', () => {

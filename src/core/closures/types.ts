@@ -118,6 +118,8 @@ export type EndShape =
       /** Cords abreast. */
       readonly cords: number;
       readonly knot?: string;
+      /** The same knot again, so often, each behind as long a straight way as the first. */
+      readonly again?: number;
       readonly beadMm?: number;
       readonly capMm?: number;
       readonly tailMm: number;
@@ -189,7 +191,7 @@ export interface Adjust {
 /** What a maker may set about a closure; the first choice of a list, or the hint's value, is the usual one. */
 export type Option =
   | {
-      readonly key: 'sizeMm' | 'hole' | 'loopShare' | 'rows';
+      readonly key: 'sizeMm' | 'hole' | 'loopShare' | 'rows' | 'knots';
       readonly label: string;
       readonly choices: readonly { readonly value: number; readonly name: Why; readonly note?: Why }[];
       readonly usual: number;

@@ -109,6 +109,8 @@ function run(
   const bead = shape.beadMm ?? 0;
   const drawn = c.isClosed ? shape.drawn : undefined;
   const length = drawn?.knotAtMm ?? shape.lengthMm;
+  // Stoppers on a row: each begins as far behind the one before as the first one behind the weave.
+  const stoppers = Array.from({ length: 1 + (shape.again ?? 0) }, (_, i) => i * (length + body));
   const straight = lanes.map((tube, i) => {
     const [x0, y0, z0] = leaves(tube, dir);
     const x = (i - (lanes.length - 1) / 2) * d;
@@ -121,7 +123,22 @@ function run(
     ];
     return smoothTube(path, tube);
   });
-  const knots = knot ? knotAt(knot, d, y(length + bead + body / 2), dir, lanes) : [];
+  const knots = knot
+    ? stoppers.flatMap((out) => knotAt(knot, d, y(out + length + bead + body / 2), dir, lanes))
+    : [];
+  const necks = stoppers.slice(1).flatMap((out) =>
+    lanes.map((tube, i) => {
+      const x = (i - (lanes.length - 1) / 2) * d;
+      return smoothTube(
+        [
+          [x, y(out - 0.5 * d), 0],
+          [x, y(out + length / 2), 0],
+          [x, y(out + length + 0.5 * d), 0],
+        ],
+        tube,
+      );
+    }),
+  );
   const tails = drawn
     ? lanes.map((tube) =>
         smoothTube(
@@ -136,6 +153,7 @@ function run(
     : [];
   return [
     ...straight,
+    ...necks,
     ...knots,
     ...tails,
     ...(shape.slider ? slider(c, shape.slider, y, lanes[0]!, pictures) : []),

@@ -203,6 +203,10 @@ export interface Design {
      */
     knot?: string;
     /**
+     * Stoppers one after the other, 1 to 3; the loop closes behind any of them.
+     */
+    knots?: number;
+    /**
      * Inner perimeter of a loop over the girth of what passes it, 1 to 1.15.
      */
     loopShare?: number;

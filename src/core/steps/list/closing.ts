@@ -73,6 +73,10 @@ function endStep(end: BandEnd, at: 'start' | 'end', id: string, tag: string): St
           : why`close up to the weave`;
       lines.push(why`Tie in ${cords}, ${where}: ${(knot?.name ?? shape.knot).toLowerCase()}.`);
       if (knot) lines.push(why`${knot.words}`);
+      if (shape.again)
+        lines.push(
+          why`Tie the same knot ${shape.again === 1 ? 'once' : 'twice'} more, with ${len(shape.lengthMm)} of cord before ${shape.again === 1 ? 'it' : 'each'}, so that the loop closes there, too.`,
+        );
       picture = { kind: 'knot', id: shape.knot };
     }
     if (end.passing) lines.push(end.passing.how);

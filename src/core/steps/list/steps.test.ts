@@ -149,6 +149,19 @@ describe('steps', () => {
     expect(whyText(find(guide.value.steps, 'row-5').look!)).toContain('Leave 1.8 mm of core bare');
   });
 
+  it('tie every stopper of a row, with room for the loop before each', () => {
+    const { design } = example('tove-knot-and-loop');
+    const row = { ...design, closure: { ...design.closure, knots: 3 } };
+    const planned = plan(row);
+    const guide = planned.ok ? guideFor(row, planned.value, USUAL_WAY) : planned;
+    const steps = guide.ok ? guide.value.steps : [];
+    // One and a half diameters of 2.76 mm: 3 mm nylon in a tight knot.
+    expect(text(steps.find((s) => s.title.endsWith('Diamond, 3 on a row'))!)).toContain(
+      'Tie the same knot twice more, with 4.1 mm of cord before each',
+    );
+    expect(stepsOf('tove-knot-and-loop').map(text).join(' ')).not.toContain('Tie the same knot');
+  });
+
   it('stop four rows short for a second half whose bar the cores go round', () => {
     const { made } = example('okoro-guide-band');
     const steps = stepsOf('okoro-guide-band');
