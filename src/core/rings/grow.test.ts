@@ -112,7 +112,7 @@ describe('growing', () => {
           tried++;
         }
       }
-    expect(tried).toBeGreaterThan(190);
+    expect(tried).toBeGreaterThan(150);
   });
 
   it('follows beside the half cycle that it doubles, and splits with the opposite of both', () => {

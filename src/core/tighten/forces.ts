@@ -1,3 +1,4 @@
+import type { Pins } from '../weave/types.ts';
 import { addContacts, type ContactSums, type Contacts, refreshContacts } from './contacts.ts';
 import type { Energies, Medium } from './medium.ts';
 import { edgeLength, type State } from './state.ts';
@@ -75,6 +76,7 @@ export function evaluate(state: State, list: Contacts, medium: Medium, out: Ener
       f[3 * i + 2]! += (g * x[3 * i + 2]!) / out;
     }
   }
+  if (state.pins) energy += addPins(state, state.pins, medium.stiffness);
   sums.energy = 0;
   sums.strain = 0;
   sums.closest = 1;
@@ -82,6 +84,36 @@ export function evaluate(state: State, list: Contacts, medium: Medium, out: Ener
   state.strainF = period > 0 ? strain + sums.strain : 0;
   out.energy = energy + sums.energy;
   out.closest = sums.closest;
+}
+
+/**
+ * Pins push cords away along the mandrel's surface: a point nearer to a pin than both radii is pushed off it, along y and
+ * round the axis. Returns their energy. Each point looks at the nearest pin of each row only, as rows are regular.
+ */
+function addPins(state: State, pins: Pins, stiffness: number): number {
+  const { x, f, count, radius, strand } = state;
+  let energy = 0;
+  const spacing = (2 * Math.PI) / pins.count;
+  for (let i = 0; i < count; i++) {
+    const out = Math.hypot(x[3 * i]!, x[3 * i + 2]!);
+    const least = pins.radius + radius[strand[i]!]!;
+    const angle = Math.atan2(-x[3 * i]!, x[3 * i + 2]!);
+    for (let side = -1; side <= 1; side += 2) {
+      const dy = x[3 * i + 1]! - side * pins.halfWidth;
+      if (Math.abs(dy) >= least || out < 1e-9) continue;
+      const at = angle / spacing - (side > 0 ? pins.shift * pins.count : 0);
+      const du = (at - Math.round(at)) * spacing * out;
+      const distance = Math.hypot(dy, du);
+      if (distance >= least || distance < 1e-9) continue;
+      const g = (stiffness * (least - distance)) / distance;
+      energy += 0.5 * g * distance * (least - distance);
+      f[3 * i + 1]! += g * dy;
+      // Round the axis in the winding direction: (−cos a, 0, −sin a).
+      f[3 * i]! -= (g * du * x[3 * i + 2]!) / out;
+      f[3 * i + 2]! += (g * du * x[3 * i]!) / out;
+    }
+  }
+  return energy;
 }
 
 function evaluateTurning(state: State, list: Contacts, medium: Medium, out: Energies): void {

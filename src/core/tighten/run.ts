@@ -139,7 +139,8 @@ export function run(
   options: TightenOptions,
   onProgress?: (p: SolveProgress) => boolean,
 ): Result<Tight> {
-  const isClosed = start.strands.every((s) => s.kind === 'closed');
+  // On a mandrel a closed strand is guided, as a band's strands are by their cores.
+  const isClosed = !start.mandrel && start.strands.every((s) => s.kind === 'closed');
   const thinnest = Math.min(...start.strands.map((s) => s.radius));
   const plan = stages(options.h, isClosed, thinnest);
   const random = seeded(options.seed + 7);

@@ -1,4 +1,4 @@
-import type { Rope } from '../weave/types.ts';
+import type { Pins, Rope } from '../weave/types.ts';
 
 /**
  * Everything the engine moves, in flat typed arrays. Lengths in cord diameters, tensions in units of one strand's.
@@ -34,6 +34,7 @@ export interface State {
   readonly meanEdge: Float64Array;
   /** Radius of a hard cylinder about the y axis; 0 for none. */
   readonly mandrel: number;
+  readonly pins: Pins | undefined;
   /** Whether the weave winds, and by how much an image one period on is turned about the y axis, in radians. */
   readonly isTurning: boolean;
   turn: number;
@@ -67,6 +68,7 @@ export function createState(rope: Rope): State {
     core: new Uint8Array(strands),
     meanEdge: new Float64Array(strands),
     mandrel: rope.mandrel ?? 0,
+    pins: rope.pins,
     isTurning: rope.turn !== undefined,
     turn: rope.turn ?? 0,
     turnV: 0,
@@ -129,6 +131,7 @@ export function toRope(state: State, like: Rope): Rope {
   return {
     period: state.period,
     ...(like.mandrel ? { mandrel: like.mandrel } : {}),
+    ...(like.pins ? { pins: like.pins } : {}),
     ...(state.isTurning ? { turn: state.turn } : {}),
     strands: like.strands.map((strand, s) => ({
       ...strand,

@@ -188,7 +188,7 @@ describe('closed forms', () => {
     };
     const tight = run({ period: 0, mandrel: 3, strands: [ring] }, DEFAULTS);
     if (!tight.ok) throw new Error(tight.issues[0]!.message);
-    expect(Math.abs(tight.value.limitLengths![0]! / (2 * Math.PI * 3.5) - 1)).toBeLessThan(0.005);
+    expect(Math.abs(tight.value.lengths[0]! / (2 * Math.PI * 3.5) - 1)).toBeLessThan(0.005);
   });
 });
 

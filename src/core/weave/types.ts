@@ -50,6 +50,17 @@ export interface Crossing {
   readonly y: number;
 }
 
+/**
+ * Two rows of thin pins that stand out of a mandrel, `count` in each: the left row at y = −halfWidth, at angles 2π·i/count in
+ * the winding direction, and the right one at y = halfWidth, further on by `shift` of a full turn.
+ */
+export interface Pins {
+  readonly count: number;
+  readonly halfWidth: number;
+  readonly shift: number;
+  readonly radius: number;
+}
+
 /** Strands in space, ready to be pulled tight: flat xyz per strand, in cord diameters. */
 export interface RopeStrand {
   readonly name: string;
@@ -68,6 +79,8 @@ export interface Rope {
   readonly period: number;
   /** Radius of a hard cylinder about the y axis that nothing enters; 0 for none. */
   readonly mandrel?: number;
+  /** Pins stuck into the mandrel inside its bights. */
+  readonly pins?: Pins;
   /** Set for a weave that winds: by how much the next period is turned about the y axis, in radians. */
   readonly turn?: number;
 }
