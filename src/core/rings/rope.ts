@@ -1,5 +1,6 @@
 import type { Rope, RopeStrand } from '../weave/types.ts';
 import { rightOver } from './coding.ts';
+import { heightAt, lateness, zigzag } from './lead.ts';
 import { crossingsOf, halfCycles } from './path.ts';
 import { leadAngle, narrowestWidth, type RingOnMandrel } from './sizes.ts';
 import { mod, strandsOf } from './types.ts';
@@ -9,8 +10,6 @@ const A_COLUMN = 6;
 /** How much wider than its narrowest a ring is laid before it is pulled tight, and for each further pass. */
 const LOOSE = 1.25;
 const LOOSER_A_PASS = 0.2;
-/** A cord changes sides within this share of the way between two crossings: with more passes each crossing is wider. */
-const CHANGES_WITHIN = [1, 0.6, 0.35] as const;
 /** Over and under cords are laid so far from the middle, in diameters: they do not touch yet. */
 const APART = 0.58;
 
@@ -36,14 +35,15 @@ export function ringRope(ring: RingOnMandrel, pinnedWidth?: number): Rope {
     pinned === undefined
       ? Math.max(leads * 0.5, width / d - 1 - (passes - 1) * apart)
       : 2 * (pinned + PIN + 0.7) + (passes - 1) * apart;
-  const within = CHANGES_WITHIN[Math.min(passes, CHANGES_WITHIN.length) - 1]!;
   const halves = halfCycles(shape);
   const strands: RopeStrand[] = [];
-  for (let pass = 0; pass < passes; pass++)
+  for (let pass = 0; pass < passes; pass++) {
+    const shift = (pass - (passes - 1) / 2) * apart;
     for (let strand = 1; strand <= strandsOf(shape); strand++) {
       const points: number[] = [];
       for (const half of halves.filter((h) => h.strand === strand)) {
         const isRight = half.way === 'right';
+        const late = lateness(shift, own, leads, isRight);
         const heights = [
           0,
           ...crossingsOf(half, shape).map(({ row, column }) =>
@@ -53,18 +53,11 @@ export function ringRope(ring: RingOnMandrel, pinnedWidth?: number): Rope {
         ];
         for (let i = 0; i < leads * A_COLUMN; i++) {
           const t = i / A_COLUMN;
-          const k = Math.floor(t);
-          const between = Math.max(0, Math.min(1, (t - k - 0.5) / within + 0.5));
-          const s = (1 - Math.cos(Math.PI * between)) / 2;
-          const height = heights[k]! + (heights[k + 1]! - heights[k]!) * s;
-          const across = roundedZigzag(t / leads) * (isRight ? 1 : -1);
+          const height = heightAt(heights, t + late, passes);
+          const across = zigzag(t / leads) * (isRight ? 1 : -1);
           const angle = (Math.PI * (half.column + t)) / bights;
           const r = radius + 1 + height;
-          points.push(
-            -r * Math.sin(angle),
-            (own / 2) * across + (pass - (passes - 1) / 2) * apart,
-            r * Math.cos(angle),
-          );
+          points.push(-r * Math.sin(angle), (own / 2) * across + shift, r * Math.cos(angle));
         }
       }
       strands.push({
@@ -77,6 +70,7 @@ export function ringRope(ring: RingOnMandrel, pinnedWidth?: number): Rope {
         points: Float64Array.from(points),
       });
     }
+  }
   if (pinned === undefined) return { period: 0, mandrel: radius, strands };
   const pins = {
     count: bights,
@@ -89,19 +83,6 @@ export function ringRope(ring: RingOnMandrel, pinnedWidth?: number): Rope {
 
 /** Radius of a pin in cord diameters. */
 const PIN = 0.2;
-
-/** How much of a half cycle's ends is rounded. */
-const ROUNDED = 0.12;
-
-/** From −1 at one edge to 1 at the other, straight but for its two rounded ends. 0 ≤ t ≤ 1. */
-function roundedZigzag(t: number): number {
-  const straight = 2 * t - 1;
-  const near = Math.min(t, 1 - t);
-  if (near >= ROUNDED) return straight / (1 - ROUNDED);
-  // A parabola that meets the straight part at its end, and lies flat at the edge.
-  const inwards = (near * near) / ROUNDED + ROUNDED;
-  return (Math.sign(straight) * (1 - inwards)) / (1 - ROUNDED);
-}
 
 /** Places of a tight ring on its mandrel: along it in columns, across it and out from the mandrel in diameters. */
 export function unrolled(points: ArrayLike<number>, bights: number): Float64Array {
