@@ -1,13 +1,16 @@
 import { Suspense, useCallback, useEffect, useState } from 'react';
 import { Navigate, Route, Routes, useMatch } from 'react-router';
+import type { Issue } from '../core/result.ts';
 import type { UnitSystem } from '../core/units/index.ts';
+import type { Database } from '../storage/db.ts';
 import { type Settings, writeSetting } from '../storage/settings.ts';
 import { designPath } from './paths.ts';
 import { Header } from './shell/Header.tsx';
 import { SaveBanner } from './shell/SaveMark.tsx';
 import { useShortcuts } from './shell/useShortcuts.ts';
-import { type Opened, openBench } from './state/bench.ts';
+import { openBench } from './state/bench.ts';
 import { useWorkshopFromStore, WorkshopContext } from './state/knowledge.tsx';
+import { openRing } from './state/ring.ts';
 import { useDatabase, useDesigns } from './state/services.tsx';
 import { Boundary } from './ui/Boundary.tsx';
 import { lazily } from './ui/lazily.ts';
@@ -15,13 +18,15 @@ import { UnitsContext } from './ui/units.tsx';
 
 const benchPage = () => import('./screens/bench/BenchPage.tsx');
 // Most people come for the Bench: it is fetched while the store is being opened.
-if (!/^\/(?:tie|weaves)/.test(window.location.pathname)) benchPage().catch(() => undefined);
+if (!/^\/(?:tie|weaves|rings)/.test(window.location.pathname)) benchPage().catch(() => undefined);
 
 const BenchPage = lazily(benchPage);
 const EmptyBench = lazily(() => import('./screens/bench/EmptyBench.tsx'));
 const WeavesPage = lazily(() => import('./screens/weaves/WeavesPage.tsx'));
 const WeavePage = lazily(() => import('./screens/weaves/WeavePage.tsx'));
 const TieListPage = lazily(() => import('./screens/tie/TieListPage.tsx'));
+const RingsPage = lazily(() => import('./screens/rings/RingsPage.tsx'));
+const RingPage = lazily(() => import('./screens/rings/RingPage.tsx'));
 const CommandBox = lazily(() => import('./shell/CommandBox.tsx'));
 const TiePage = lazily(() => import('./screens/tie/TiePage.tsx'));
 
@@ -31,8 +36,13 @@ export function App({ settings }: { readonly settings: Settings }) {
   const workshop = useWorkshopFromStore();
   const id = useMatch('/d/:id')?.params.id;
   const { opened, reopen } = useOpened(id);
-  const isTying = useMatch('/tie/:id') !== null;
+  const ringId = useMatch('/rings/:id/*')?.params.id;
+  const ring = useOpenedDocument(ringId, openRing);
+  const isTyingRing = useMatch('/rings/:id/tie') !== null;
+  const isTying = useMatch('/tie/:id') !== null || isTyingRing;
   const bench = opened?.ok ? opened.bench : undefined;
+  const ringBench = ring.opened?.ok ? ring.opened.bench : undefined;
+  const named = ringBench ?? bench;
 
   const changeUnits = useCallback(
     (next: UnitSystem) => {
@@ -47,13 +57,13 @@ export function App({ settings }: { readonly settings: Settings }) {
   );
   const [commanding, setCommanding] = useState(false);
   const openCommands = useCallback(() => setCommanding(true), []);
-  useShortcuts(bench, toggle, openCommands);
+  useShortcuts(named, toggle, openCommands);
 
   return (
     <WorkshopContext value={workshop}>
       <UnitsContext value={units}>
-        {!isTying && <Header bench={bench} onUnits={changeUnits} onCommands={openCommands} />}
-        {bench && <SaveBanner bench={bench} />}
+        {!isTying && <Header bench={named} onUnits={changeUnits} onCommands={openCommands} />}
+        {named && <SaveBanner bench={named} />}
         {commanding && (
           <Boundary name="The command box" keys={[commanding]}>
             <Suspense>
@@ -68,6 +78,9 @@ export function App({ settings }: { readonly settings: Settings }) {
               <Route path="/d/:id" element={<BenchPage key={id} opened={opened} onRepaired={reopen} />} />
               <Route path="/tie" element={<TieListPage />} />
               <Route path="/tie/:id" element={<TiePage />} />
+              <Route path="/rings" element={<RingsPage />} />
+              <Route path="/rings/:id" element={<RingPage opened={ring.opened} />} />
+              <Route path="/rings/:id/tie" element={<RingPage opened={ring.opened} isTying />} />
               <Route path="/weaves" element={<WeavesPage />} />
               <Route path="/weaves/:id" element={<WeavePage />} />
               <Route path="*" element={<Navigate to="/" replace />} />
@@ -87,35 +100,53 @@ function Home({ last }: { readonly last: string | undefined }) {
   return record ? <Navigate to={designPath(record.id)} replace /> : <EmptyBench />;
 }
 
-/** The design of the address, opened for editing; closed again when the address changes. */
+/** The design of the address, and that it was the last one on the Bench. */
 function useOpened(id: string | undefined) {
   const db = useDatabase();
+  useEffect(() => {
+    if (id) void writeSetting(db, 'lastDesign', id).catch(() => undefined);
+  }, [db, id]);
+  return useOpenedDocument(id, openBench);
+}
+
+/** Something that is opened for editing: what became of it, and a way to close it again. */
+type Openable =
+  | { readonly ok: true; readonly bench: { readonly close: () => void } }
+  | { readonly ok: false; readonly issues: readonly Issue[] };
+
+/** The document of the address, opened for editing; closed again when the address changes. */
+function useOpenedDocument<T extends Openable>(
+  id: string | undefined,
+  open: (db: Database, id: string) => Promise<T>,
+) {
+  const db = useDatabase();
   const [round, setRound] = useState(0);
-  const [opened, setOpened] = useState<Opened>();
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another round opens the same design once more
+  const [opened, setOpened] = useState<T | Unreadable>();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another round opens the same document once more
   useEffect(() => {
     setOpened(undefined);
     if (!id) return;
     let isCurrent = true;
-    let result: Opened | undefined;
-    void openBench(db, id)
+    let result: T | Unreadable | undefined;
+    void open(db, id)
       .catch(cannotOpen)
       .then((next) => {
         result = next;
         if (isCurrent) setOpened(next);
         else if (next.ok) next.bench.close();
       });
-    void writeSetting(db, 'lastDesign', id).catch(() => undefined);
     return () => {
       isCurrent = false;
       if (result?.ok) result.bench.close();
     };
-  }, [db, id, round]);
+  }, [db, id, open, round]);
   const reopen = useCallback(() => setRound((r) => r + 1), []);
   return { opened, reopen };
 }
 
-const cannotOpen = (error: Error): Opened => ({
+type Unreadable = { readonly ok: false; readonly issues: readonly Issue[] };
+
+const cannotOpen = (error: Error): Unreadable => ({
   ok: false,
   issues: [
     { code: 'storage', path: '', message: `The browser’s storage could not be read: ${error.message}` },

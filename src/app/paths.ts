@@ -2,3 +2,4 @@
 export const designPath = (id: string): string => `/d/${encodeURIComponent(id)}`;
 export const weavePath = (id: string): string => `/weaves/${encodeURIComponent(id)}`;
 export const piecePath = (id: string): string => `/tie/${encodeURIComponent(id)}`;
+export const ringPath = (id: string): string => `/rings/${encodeURIComponent(id)}`;

@@ -2,6 +2,7 @@
 import { closuresCommand } from './closures.ts';
 import { arrangementsCommand, facesCommand } from './colours.ts';
 import { planCommand } from './plan.ts';
+import { ringCheckCommand, ringCommand, ringGrowCommand } from './rings.ts';
 import { stepsCommand } from './steps.ts';
 import { patternsCommand, tightenCommand } from './tighten.ts';
 
@@ -24,6 +25,12 @@ const COMMANDS: Record<string, { run: (args: string[]) => number | Promise<numbe
     help: 'faces FILE.json       what each face shows of each cord, and the order on the bar',
   },
   arrangements: { run: arrangementsCommand, help: 'arrangements PATTERN [--cords 2] [--cores]' },
+  ring: {
+    run: ringCommand,
+    help: 'ring LEADS BIGHTS [--coding row2] [--first U] [--passes 2] [--girth 210] [--cord nylon-4] [--width 20]',
+  },
+  'ring-grow': { run: ringGrowCommand, help: 'ring-grow 3x5 9x16    from a ring in hand to a larger one' },
+  'ring-check': { run: ringCheckCommand, help: 'ring-check FILE       checks a run list by geometry' },
   patterns: { run: patternsCommand, help: 'patterns              the library' },
 };
 

@@ -9,9 +9,9 @@ import {
 } from 'idb';
 import type { OwnWeave } from '../core/formats/workshop.ts';
 import type { Swatch } from '../core/usage/swatch.ts';
-import type { DesignRecord, MakeRecord, PieceRecord, UnsavedRow } from './records.ts';
+import type { DesignRecord, MakeRecord, PieceRecord, RingRecord, UnsavedRow } from './records.ts';
 
-export type { DesignRecord, MakeRecord, PieceRecord, UnsavedRow } from './records.ts';
+export type { DesignRecord, MakeRecord, PieceRecord, RingRecord, UnsavedRow } from './records.ts';
 
 interface WarpBeamDB extends DBSchema {
   designs: { key: string; value: DesignRecord };
@@ -21,6 +21,7 @@ interface WarpBeamDB extends DBSchema {
   mixed: { key: string; value: OwnWeave };
   /** Keyed by pattern and cord. */
   swatches: { key: [string, string]; value: Swatch };
+  rings: { key: string; value: RingRecord };
   pieces: { key: string; value: PieceRecord };
   makes: { key: string; value: MakeRecord };
   /** Keyed by document and tab. */
@@ -28,7 +29,7 @@ interface WarpBeamDB extends DBSchema {
 }
 
 export const DB_NAME = 'warp-beam';
-export const DB_VERSION = 5;
+export const DB_VERSION = 6;
 
 /** How long the browser may take to open its store before we say that it does not answer, in milliseconds. */
 const OPEN_TIMEOUT_MS = 10_000;
@@ -174,6 +175,7 @@ function openConnection(): Promise<Connection> {
       }
       if (from < 4) db.createObjectStore('unsaved', { keyPath: ['documentId', 'tab'] });
       if (from < 5) db.createObjectStore('mixed', { keyPath: 'id' });
+      if (from < 6) db.createObjectStore('rings', { keyPath: 'id' });
     },
   });
 }

@@ -1,7 +1,7 @@
 import type { Design } from '../core/formats/design.ts';
 import { readDesign } from '../core/formats/design.ts';
-import type { Issue } from '../core/result.ts';
 import type { Database, DesignRecord } from './db.ts';
+import { inWords } from './inWords.ts';
 import { clearJournal } from './journal.ts';
 import { isSameDocument, type SaveOutcome, saveKept } from './kept.ts';
 import { rowsOf } from './unsaved.ts';
@@ -38,12 +38,6 @@ export async function saveDesign(
     },
   });
 }
-
-const inWords = (issues: readonly Issue[]): string =>
-  issues
-    .slice(0, 3)
-    .map((i) => `${i.path} ${i.message}`.trim())
-    .join(' ');
 
 /** Removes a design and hands it back, so that removing can be undone. */
 export async function removeDesign(db: Database, id: string): Promise<DesignRecord | undefined> {

@@ -1,4 +1,4 @@
-import type { Database, DesignRecord, PieceRecord } from './db.ts';
+import type { Database, DesignRecord, PieceRecord, RingRecord } from './db.ts';
 import type { KeptRecord } from './records.ts';
 import { TAB } from './tab.ts';
 import { dropUnsaved } from './unsaved.ts';
@@ -12,6 +12,7 @@ export type SaveOutcome<R extends KeptRecord = DesignRecord> =
 interface Kinds {
   designs: DesignRecord;
   pieces: PieceRecord;
+  rings: RingRecord;
 }
 
 interface Writing<R> {

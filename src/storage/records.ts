@@ -18,6 +18,13 @@ export interface DesignRecord extends KeptRecord {
   readonly previous?: unknown;
 }
 
+/** A ring, planned or half laid. `ring` is kept as it was written, even if a newer version of the program wrote it. */
+export interface RingRecord extends KeptRecord {
+  readonly revision: number;
+  readonly name: string;
+  readonly ring: unknown;
+}
+
 /** A piece that is being tied. `tying` is checked when it is opened. Pieces of before saves were counted have no revision. */
 export interface PieceRecord extends KeptRecord {
   readonly designId: string;

@@ -4,6 +4,7 @@ import type { Scene } from '../core/drawing/shape.ts';
 import type { SolvedFacts, SolvedWeave } from '../core/patterns/types.ts';
 import type { AtHand, Makeable } from '../core/plan/atHand.ts';
 import type { Issue } from '../core/result.ts';
+import type { RingOnMandrel } from '../core/rings/sizes.ts';
 import type { Swatch } from '../core/usage/swatch.ts';
 
 /** What the page asks of the solver. */
@@ -54,3 +55,23 @@ export type GalleryRequest =
 export type GalleryMessage =
   | { readonly kind: 'found'; readonly gallery: Gallery }
   | { readonly kind: 'picture'; readonly index: number; readonly front: Scene; readonly back: Scene };
+
+/** A ring to be pulled tight on its mandrel; `pinnedWidth` holds it open, in the unit of its cord's diameter. */
+export interface RingRequest {
+  readonly ring: RingOnMandrel;
+  readonly pinnedWidth?: number;
+  readonly h: number;
+}
+
+/** A ring that was pulled tight, in cord diameters: flat x, y, z of every closed strand, and how long each is. */
+export interface TightRing {
+  readonly strands: readonly Float64Array[];
+  readonly lengths: readonly number[];
+  /** The least distance at which two cords ever were, over touching: under 0.3 one may have passed through another. */
+  readonly leastEver: number;
+}
+
+export type RingMessage =
+  | { readonly kind: 'progress'; readonly done: number }
+  | { readonly kind: 'tight'; readonly tight: TightRing }
+  | { readonly kind: 'failed'; readonly issues: readonly Issue[] };

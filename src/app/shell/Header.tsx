@@ -4,7 +4,7 @@ import { Link, useLocation } from 'react-router';
 import { useStore } from 'zustand';
 import { LIMITS } from '../../core/formats/limits.gen.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
-import type { Bench } from '../state/bench.ts';
+import type { NamedDocument } from '../state/document.ts';
 import { Boundary } from '../ui/Boundary.tsx';
 import { Button } from '../ui/Button.tsx';
 import { lazily } from '../ui/lazily.ts';
@@ -15,13 +15,14 @@ import { ShortcutSheet } from './ShortcutSheet.tsx';
 const DesignsDrawer = lazily(() => import('./DesignsDrawer.tsx'));
 
 interface Props {
-  readonly bench: Bench | undefined;
+  readonly bench: NamedDocument | undefined;
   readonly onUnits: (units: UnitSystem) => void;
   readonly onCommands: () => void;
 }
 
 const PLACES = [
   { to: '/', name: 'Bench', isHere: (path: string) => path === '/' || path.startsWith('/d/') },
+  { to: '/rings', name: 'Rings', isHere: (path: string) => path.startsWith('/rings') },
   { to: '/tie', name: 'Tie', isHere: (path: string) => path.startsWith('/tie') },
   { to: '/weaves', name: 'Weaves', isHere: (path: string) => path.startsWith('/weaves') },
 ];
@@ -74,7 +75,7 @@ export function Header({ bench, onUnits, onCommands }: Props) {
   );
 }
 
-function NameField({ bench }: { readonly bench: Bench }) {
+function NameField({ bench }: { readonly bench: NamedDocument }) {
   const name = useStore(bench.store, (s) => s.history.present.name);
   return (
     <input
@@ -94,7 +95,7 @@ function NameField({ bench }: { readonly bench: Bench }) {
   );
 }
 
-function UndoRedo({ bench }: { readonly bench: Bench }) {
+function UndoRedo({ bench }: { readonly bench: NamedDocument }) {
   const past = useStore(bench.store, (s) => s.history.past.length);
   const future = useStore(bench.store, (s) => s.history.future.length);
   return (

@@ -1,9 +1,9 @@
 import { useStore } from 'zustand';
-import type { Bench } from '../state/bench.ts';
+import type { NamedDocument } from '../state/document.ts';
 import { Button } from '../ui/Button.tsx';
 
 /** Whether the design is safe, in words; a conflict or a failure stands across the page until it is settled. */
-export function SaveMark({ bench }: { readonly bench: Bench }) {
+export function SaveMark({ bench }: { readonly bench: NamedDocument }) {
   const save = useStore(bench.store, (s) => s.save);
   const text = { saved: 'Saved', saving: 'Saving…', conflict: 'Not saved', failed: 'Not saved' }[save.kind];
   const isBad = save.kind === 'conflict' || save.kind === 'failed';
@@ -17,7 +17,7 @@ export function SaveMark({ bench }: { readonly bench: Bench }) {
   );
 }
 
-export function SaveBanner({ bench }: { readonly bench: Bench }) {
+export function SaveBanner({ bench }: { readonly bench: NamedDocument }) {
   const save = useStore(bench.store, (s) => s.save);
   const notice = useStore(bench.store, (s) => s.notice);
   const refusal = useStore(bench.store, (s) => s.refusal);

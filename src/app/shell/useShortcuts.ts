@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import type { Bench } from '../state/bench.ts';
+import type { NamedDocument } from '../state/document.ts';
 
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
@@ -7,7 +7,7 @@ const isTyping = (target: EventTarget | null) =>
 
 /** Letter keys open the sentence's words; undo and redo work everywhere but inside a field being typed in. */
 export function useShortcuts(
-  bench: Bench | undefined,
+  bench: NamedDocument | undefined,
   toggleUnits: () => void,
   openCommands: () => void,
 ): void {

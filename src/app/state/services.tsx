@@ -1,8 +1,9 @@
 import { createContext, useContext } from 'react';
 import useSWR, { type SWRConfiguration } from 'swr';
-import type { Database, DesignRecord, MakeRecord, PieceRecord } from '../../storage/db.ts';
+import type { Database, DesignRecord, MakeRecord, PieceRecord, RingRecord } from '../../storage/db.ts';
 import { listDesigns } from '../../storage/designs.ts';
 import { listMakes, listPieces } from '../../storage/pieces.ts';
+import { listRings } from '../../storage/rings.ts';
 
 /** The store that the whole application works on; swappable in tests. */
 export const DatabaseContext = createContext<Database | undefined>(undefined);
@@ -20,6 +21,13 @@ const LOCAL: SWRConfiguration = { revalidateOnFocus: true, dedupingInterval: 0 }
 export function useDesigns() {
   const db = useDatabase();
   return useSWR<DesignRecord[]>(DESIGNS_KEY, () => listDesigns(db), LOCAL);
+}
+
+export const RINGS_KEY = 'rings';
+
+export function useRings() {
+  const db = useDatabase();
+  return useSWR<RingRecord[]>(RINGS_KEY, () => listRings(db), LOCAL);
 }
 
 export const PIECES_KEY = 'pieces';

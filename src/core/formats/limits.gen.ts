@@ -65,6 +65,10 @@ export const LIMITS = {
     '/looks/*/letter': 2,
     '/looks/*/accents': 4,
   },
+  'ring-runs': {
+    '/runs': 400,
+    '/runs/*/seq': 400,
+  },
   'ring': {
     '/name': 100,
     '/product': 60,

@@ -5,13 +5,13 @@ import { PER_MM, type Scene } from '../../../core/drawing/shape.ts';
 import type { Plan } from '../../../core/plan/types.ts';
 import { usePictures } from '../../state/knowledge.tsx';
 import { lazily } from '../../ui/lazily.ts';
+import { Mat } from '../../ui/Mat.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
 import { AddonHandles } from './AddonHandles.tsx';
 import { BandNotes, LINE_PX } from './BandNotes.tsx';
 import { type PlanView, useBench, useLit, usePlan } from './BenchContext.tsx';
 import { Dimension } from './Dimension.tsx';
-import { Mat } from './Mat.tsx';
 import { layNotes } from './notes.ts';
 import type { BeamView } from './views.ts';
 

@@ -6,6 +6,7 @@ import { useWorkshop } from '../../state/knowledge.tsx';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { fetchModule, lazily } from '../../ui/lazily.ts';
 import { MixedProgress } from '../../ui/MixedProgress.tsx';
+import { usePrinting } from '../../ui/usePrinting.ts';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Beam } from './Beam.tsx';
 import { BenchContext, type Lit, LitContext, PlanContext, type PlanView } from './BenchContext.tsx';
@@ -13,7 +14,6 @@ import { Card } from './Card.tsx';
 import { Issues } from './Issues.tsx';
 import { NextQuestion } from './NextQuestion.tsx';
 import { Sentence } from './Sentence.tsx';
-import { usePrinting } from './usePrinting.ts';
 import type { BeamView } from './views.ts';
 import { Warp } from './Warp.tsx';
 

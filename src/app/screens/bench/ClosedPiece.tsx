@@ -4,10 +4,10 @@ import type { Pictures } from '../../../core/drawing/pictures.ts';
 import { PER_MM } from '../../../core/drawing/shape.ts';
 import { FINGER_MM } from '../../../core/fit/fingers.ts';
 import { findProduct } from '../../../core/fit/products.ts';
+import { Mat } from '../../ui/Mat.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
 import type { PlanView } from './BenchContext.tsx';
-import { Mat } from './Mat.tsx';
 
 const HEIGHT_PX = 400;
 const RULER_PX = 26;

@@ -14,9 +14,9 @@ import { LengthField } from '../../../ui/LengthField.tsx';
 import { PicturePicker } from '../../../ui/PicturePicker.tsx';
 import { useUnits } from '../../../ui/units.tsx';
 import { WhyText } from '../../../ui/WhyNumber.tsx';
+import type { PickerProps } from '../../../ui/Word.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { Problem } from './problems.tsx';
-import type { PickerProps } from './Word.tsx';
 
 /** How a piece is closed: every closure by its picture, and what can be set about the one in hand. */
 export default function ClosurePicker({ close }: PickerProps) {

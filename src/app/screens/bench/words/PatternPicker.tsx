@@ -13,9 +13,9 @@ import { useRecent } from '../../../state/recent.ts';
 import { PicturePicker } from '../../../ui/PicturePicker.tsx';
 import { useLength } from '../../../ui/units.tsx';
 import { WeaveFaces } from '../../../ui/WeaveFaces.tsx';
+import type { PickerProps } from '../../../ui/Word.tsx';
 import { useBench } from '../BenchContext.tsx';
 import { Problem } from './problems.tsx';
-import type { PickerProps } from './Word.tsx';
 
 /** What a weave is found by beside its name: its kind, other names, and what one sees. */
 function alsoOf(id: string): string {

@@ -7,9 +7,9 @@ import { Button } from '../../../ui/Button.tsx';
 import { LengthField } from '../../../ui/LengthField.tsx';
 import { NumberField } from '../../../ui/NumberField.tsx';
 import { Select } from '../../../ui/Select.tsx';
+import { Word } from '../../../ui/Word.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { useProblem } from './problems.tsx';
-import { Word } from './Word.tsx';
 
 const MOST = LIMITS.design['/addons'];
 

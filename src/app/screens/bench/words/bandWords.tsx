@@ -17,9 +17,9 @@ import { Problem } from '../../../ui/Problem.tsx';
 import { TextField } from '../../../ui/TextField.tsx';
 import { useLength } from '../../../ui/units.tsx';
 import { WhyText } from '../../../ui/WhyNumber.tsx';
+import { Word } from '../../../ui/Word.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { useProblem } from './problems.tsx';
-import { Word } from './Word.tsx';
 
 /** Colours along the length. */
 export function BandsWord() {

@@ -9,10 +9,10 @@ import { LengthField } from '../../../ui/LengthField.tsx';
 import { MeasurePicture } from '../../../ui/MeasurePicture.tsx';
 import { useLength, useUnits } from '../../../ui/units.tsx';
 import { WhyText } from '../../../ui/WhyNumber.tsx';
+import { type PickerProps, Word } from '../../../ui/Word.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { MeasureField, useTold } from './measureWords.tsx';
 import { Problem, useProblem } from './problems.tsx';
-import { type PickerProps, Word } from './Word.tsx';
 
 export function ProductWord() {
   const { design } = useBench();

@@ -3,9 +3,9 @@ import { findClosure } from '../../../../core/closures/index.ts';
 import { whyText } from '../../../../core/why/why.ts';
 import { lazily } from '../../../ui/lazily.ts';
 import { useUnits } from '../../../ui/units.tsx';
+import { type PickerProps, Word } from '../../../ui/Word.tsx';
 import { useBench } from '../BenchContext.tsx';
 import { useProblem } from './problems.tsx';
-import { type PickerProps, Word } from './Word.tsx';
 
 const Picker = lazily(() => import('./ClosurePicker.tsx'));
 

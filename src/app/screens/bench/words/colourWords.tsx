@@ -11,9 +11,9 @@ import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
 import { lazily } from '../../../ui/lazily.ts';
 import { Swatch } from '../../../ui/Swatch.tsx';
+import { Word } from '../../../ui/Word.tsx';
 import { useBench } from '../BenchContext.tsx';
 import { Problem, useProblem } from './problems.tsx';
-import { Word } from './Word.tsx';
 
 const OwnLook = lazily(() => import('./OwnLook.tsx'));
 const Arrangements = lazily(() => import('../Arrangements.tsx'));

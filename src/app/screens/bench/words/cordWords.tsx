@@ -5,9 +5,9 @@ import { ORDER, STYLES, type Style } from '../../../../core/plan/setups/index.ts
 import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
 import { lazily } from '../../../ui/lazily.ts';
+import { type PickerProps, Word } from '../../../ui/Word.tsx';
 import { useBench } from '../BenchContext.tsx';
 import { Problem, useProblem } from './problems.tsx';
-import { type PickerProps, Word } from './Word.tsx';
 
 const Pictures = lazily(() => import('./PatternPicker.tsx'));
 

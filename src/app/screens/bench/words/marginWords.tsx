@@ -5,9 +5,9 @@ import { Choices } from '../../../ui/Choices.tsx';
 import { chanceText } from '../../../ui/chance.ts';
 import { LengthField } from '../../../ui/LengthField.tsx';
 import { useLength } from '../../../ui/units.tsx';
+import { Word } from '../../../ui/Word.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { useProblem } from './problems.tsx';
-import { Word } from './Word.tsx';
 
 const HANDS = [
   { value: 'fingers' as const, name: 'by fingers', note: 'The usual way.' },

@@ -6,10 +6,10 @@ import { LengthField } from '../../../ui/LengthField.tsx';
 import { MeasurePicture } from '../../../ui/MeasurePicture.tsx';
 import { useLength } from '../../../ui/units.tsx';
 import { WhyText } from '../../../ui/WhyNumber.tsx';
+import { Word } from '../../../ui/Word.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { useProblem } from './problems.tsx';
 import { WidthHelp } from './WidthHelp.tsx';
-import { Word } from './Word.tsx';
 
 /** Whatever else is measured: shown in the sentence as far as it says something about this piece. */
 export function MeasuresWord() {

@@ -3,7 +3,7 @@ import { outline } from '../../../../core/weave/crossings.ts';
 import type { WeaveEdit } from '../../../../core/weave/edit.ts';
 import { type Top, topsOf } from '../../../../core/weave/tops.ts';
 import type { Role, WeaveSpec } from '../../../../core/weave/types.ts';
-import { movedBy } from './arrows.ts';
+import { movedBy } from '../../../ui/arrows.ts';
 import { type Frame, frameOf, snapped } from './frame.ts';
 import { colourOf, Strands, widthOf } from './Strands.tsx';
 import { useNewStrand } from './useNewStrand.ts';

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Role } from '../../../../core/weave/types.ts';
-import { movedBy } from './arrows.ts';
+import { movedBy } from '../../../ui/arrows.ts';
 
 type Place = readonly [number, number];
 

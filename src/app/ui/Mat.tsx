@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { UnitSystem } from '../../../core/units/index.ts';
+import type { UnitSystem } from '../../core/units/index.ts';
 
 interface Props {
   readonly width: number;

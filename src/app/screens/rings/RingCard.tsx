@@ -1,0 +1,209 @@
+import { CircleAlert, CircleCheck, Download, Info, Printer, Sprout } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { roundScene } from '../../../core/rings/drawing/round.ts';
+import type { RingCheck } from '../../../core/rings/plan.ts';
+import { plural } from '../../../core/words.ts';
+import { Button } from '../../ui/Button.tsx';
+import { chanceText } from '../../ui/chance.ts';
+import { Disclosed } from '../../ui/Disclosed.tsx';
+import { SceneView } from '../../ui/SceneView.tsx';
+import { Swatch } from '../../ui/Swatch.tsx';
+import { useLength } from '../../ui/units.tsx';
+import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
+import { GrowSheet } from './GrowSheet.tsx';
+import { cordOfLay, looksOf, useRing } from './RingContext.tsx';
+import { RingExports } from './RingExports.tsx';
+import { TightRing } from './TightRing.tsx';
+
+/** What to cut and how the ring comes out: the card that lies beside the map. */
+export function RingCard({ onTie }: { readonly onTie: () => void }) {
+  const { plan, laid } = useRing();
+  const show = useLength();
+  const [open, setOpen] = useState<'grow' | 'export'>();
+  const failed = plan.checks.filter((c) => !c.ok);
+  const notes = plan.checks.filter((c) => c.ok && c.isNote);
+  const passed = plan.checks.filter((c) => c.ok && !c.isNote);
+  const [thin, thick] = plan.thicknessMm;
+  return (
+    <aside
+      aria-label="The card"
+      className="flex flex-col gap-3 rounded-xl border border-rule bg-card p-4 shadow-sm"
+    >
+      <h2 className="font-bold font-title text-xl">
+        Cut{' '}
+        <span className="font-normal font-sans text-[15px] text-ink-soft">
+          {chanceText(plan.chance)} sure to reach
+        </span>
+      </h2>
+      <ul className="-mt-1 divide-y divide-rule">
+        {plan.cords.map((c) => (
+          <li key={`${c.cord}-${c.strand}`} className="flex items-center gap-2 py-1.5">
+            <Swatch colour={c.colour} letter={c.letter} />
+            <span className="grow">
+              {c.colour.name}{' '}
+              <span className="text-ink-soft text-sm">
+                {c.strand > 0 ? `cord ${c.strand}` : c.passes > 1 ? `${c.passes} passes` : ''}
+              </span>
+            </span>
+            <WhyNumber
+              label={`Cut of ${c.colour.name}`}
+              value={show(c.cutMm, { kind: 'cut', rounding: 'up' })}
+              why={c.why}
+              className="font-semibold text-lg"
+              testId={`ring-cut-${c.letter}${c.strand || ''}`}
+            />
+          </li>
+        ))}
+      </ul>
+      <div className="grid grid-cols-[1fr_auto] gap-3">
+        <RoundPicture />
+        <dl className="grid grid-cols-[auto_auto] content-start gap-x-3 gap-y-0.5 text-[15px]">
+          <Line name="width" value={show(plan.widthMm)} why={plan.whys.width} />
+          <dt>thick</dt>
+          <dd className="figure text-right font-semibold">
+            {thin.toFixed(1)}–{thick.toFixed(1)} mm
+          </dd>
+          <Line name="open" value={`${Math.round(plan.openShare * 100)} %`} why={plan.whys.open} />
+          <Line name="inside" value={show(plan.ring.girth)} why={plan.whys.girth} />
+          <Line
+            name="bights"
+            value={`${show(plan.pitchMm, { kind: 'small' })} apart`}
+            why={plan.whys.pitch}
+          />
+          <Line name="time" value={hours(plan.minutes)} why={plan.minutesWhy} />
+        </dl>
+      </div>
+      {failed.map((c) => (
+        <CheckLine key={c.id} check={c} />
+      ))}
+      {notes.map((c) => (
+        <CheckLine key={c.id} check={c} />
+      ))}
+      {passed.length > 0 && (
+        <Disclosed
+          labelClass="flex items-center gap-2 rounded px-1 text-left hover:bg-rule/60"
+          label={
+            <>
+              <CircleCheck className="shrink-0 text-good" size={18} aria-hidden />
+              <span className="font-semibold">
+                {passed.length} {plural(passed.length, 'check')} passed
+              </span>
+            </>
+          }
+        >
+          <div className="mt-1.5 flex flex-col gap-1.5">
+            {passed.map((c) => (
+              <CheckLine key={c.id} check={c} />
+            ))}
+          </div>
+        </Disclosed>
+      )}
+      {plan.product.cautions.length > 0 && (
+        <p className="rounded bg-amber-pale px-2.5 py-1 text-[14px] text-amber-ink leading-snug">
+          {plan.product.cautions.join(' ')}
+        </p>
+      )}
+      <TightRing />
+      <Button look="next" className="py-2 text-lg" onClick={onTie} disabled={failed.length > 0}>
+        {laid === 0 ? 'Start tying' : laid >= plan.lays.length ? 'See the finished ring' : 'Go on tying'}
+      </Button>
+      {failed.length > 0 && (
+        <p className="text-ink-soft text-sm">Put right what fails first; then it can be tied.</p>
+      )}
+      <div className="grid grid-cols-2 gap-2">
+        <Button onClick={() => window.print()}>
+          <Printer size={18} aria-hidden /> Print map 1:1
+        </Button>
+        <Button onClick={() => setOpen('export')}>
+          <Download size={18} aria-hidden /> Export
+        </Button>
+        <Button className="col-span-2" onClick={() => setOpen('grow')}>
+          <Sprout size={18} aria-hidden /> Grow it, or begin smaller
+        </Button>
+      </div>
+      {open === 'grow' && <GrowSheet onClose={() => setOpen(undefined)} />}
+      {open === 'export' && <RingExports onClose={() => setOpen(undefined)} />}
+    </aside>
+  );
+}
+
+const hours = (minutes: number): string =>
+  minutes < 60
+    ? `${Math.round(minutes)} min`
+    : `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
+
+function Line({
+  name,
+  value,
+  why,
+}: {
+  name: string;
+  value: string;
+  why: Parameters<typeof WhyText>[0]['why'];
+}) {
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd className="text-right">
+        <WhyNumber label={name} value={value} why={why} className="font-semibold" testId={`ring-${name}`} />
+      </dd>
+    </>
+  );
+}
+
+/** How the ring is turned to the eye. */
+const TURN = 0.3;
+const TILT = 0.42;
+
+function RoundPicture() {
+  const { plan } = useRing();
+  const scene = useMemo(
+    () =>
+      roundScene(
+        {
+          ring: plan.ring,
+          widthMm: plan.widthMm,
+          colours: looksOf(plan),
+          cordOf: cordOfLay(plan),
+          turn: TURN,
+          tilt: TILT,
+        },
+        plan.lays,
+      ),
+    [plan],
+  );
+  return (
+    <SceneView
+      scene={scene}
+      label="The finished ring, in the round"
+      data-testid="ring-round"
+      className="on-mat max-h-44 w-full self-start rounded-lg bg-mat p-2"
+    />
+  );
+}
+
+function CheckLine({ check }: { readonly check: RingCheck }) {
+  const { bench } = useRing();
+  const Icon = check.isNote ? Info : check.ok ? CircleCheck : CircleAlert;
+  return (
+    <p className="flex items-start gap-2 text-[15px]" data-testid={`check-${check.id}`} data-ok={check.ok}>
+      <Icon
+        className={`mt-0.5 shrink-0 ${check.isNote ? 'text-ink-soft' : check.ok ? 'text-good' : 'text-bad'}`}
+        size={18}
+        aria-label={check.isNote ? 'note' : check.ok ? 'passes' : 'look at this'}
+      />
+      <span className={check.ok ? '' : 'font-semibold text-bad'}>
+        <WhyText why={check.message} />
+        {check.fix && (
+          <button
+            type="button"
+            className="mt-1 block rounded border border-amber bg-amber-pale px-2 py-0.5 text-left font-semibold text-amber-ink hover:bg-amber/30"
+            onClick={() => bench.dispatch({ type: 'set', patch: check.fix!.patch })}
+          >
+            <WhyText why={check.fix.label} />
+          </button>
+        )}
+      </span>
+    </p>
+  );
+}

@@ -1,0 +1,39 @@
+import { createContext, useContext } from 'react';
+import type { RingDesign } from '../../../core/formats/ring.ts';
+import type { Issue } from '../../../core/result.ts';
+import type { Lay } from '../../../core/rings/lays.ts';
+import type { RingPlan } from '../../../core/rings/plan.ts';
+import type { RingBench } from '../../state/ring.ts';
+
+/** The ring on the screen: as it is written, as it is planned, and how far it is laid. */
+export interface RingView {
+  readonly id: string;
+  readonly ring: RingDesign;
+  readonly bench: RingBench;
+  /** The last plan that could be made. */
+  readonly plan: RingPlan;
+  readonly issues: readonly Issue[];
+  readonly laid: number;
+  /** The half cycle that comes next; none once all are laid. */
+  readonly next: Lay | undefined;
+}
+
+export const RingContext = createContext<RingView | undefined>(undefined);
+
+export function useRing(): RingView {
+  const view = useContext(RingContext);
+  if (!view) throw new Error('useRing outside a ring');
+  return view;
+}
+
+/** Index of the colour that a step is laid in: each strand may have its own. */
+export function cordOfLay(plan: RingPlan): (lay: Lay) => number {
+  const own = plan.strands > 1 ? plan.design.strandCords : undefined;
+  return own ? (lay) => own[lay.strand - 1] ?? 0 : (lay) => lay.cord;
+}
+
+/** Looks by the number of a cord in the design. */
+export function looksOf(plan: RingPlan) {
+  const looks = plan.design.cords.map((_, i) => plan.cords.find((c) => c.cord === i)?.colour);
+  return looks.map((look) => look ?? plan.cords[0]!.colour);
+}

@@ -1,0 +1,234 @@
+import { ArrowLeft, ArrowRight, Check } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { type Lay, layOrder, layWords, tucksTogether } from '../../../core/rings/lays.ts';
+import { bightName } from '../../../core/rings/types.ts';
+import { layText, passText, stopAfter } from '../../../core/rings/words.ts';
+import { Button } from '../../ui/Button.tsx';
+import { WhyText } from '../../ui/WhyNumber.tsx';
+import { LostSheet } from './LostSheet.tsx';
+import { cordOfLay, looksOf, useRing } from './RingContext.tsx';
+import { TuckTile } from './TuckTile.tsx';
+
+/** The run list, one half cycle at a time: where it goes, over and under what, and how far the ring is. */
+export function RunPanel({ isLarge = false }: { readonly isLarge?: boolean }) {
+  const { plan, bench, laid, next } = useRing();
+  const [isLost, setLost] = useState(false);
+  const total = plan.lays.length;
+  const goTo = (n: number) =>
+    bench.dispatch({ type: 'lay', laid: Math.max(0, Math.min(total, n)) }, `lay-${n}`);
+  useRingKeys({
+    forward: () => goTo(laid + 1),
+    back: () => goTo(laid - 1),
+    lost: () => setLost(true),
+  });
+  const done = plan.lays[laid - 1];
+  const stop = done ? stopAfter(plan, done) : [];
+  const perPass = 2 * plan.shape.bights;
+  return (
+    <section aria-label="The run list" className="flex min-w-0 flex-col gap-3">
+      <h2 className="font-bold font-title text-xl">
+        Run list{' '}
+        {next && (
+          <span className="font-normal font-sans text-[15px] text-ink-soft">{passText(plan, next.pass)}</span>
+        )}
+      </h2>
+      <Strip onGo={goTo} />
+      <Passes perPass={perPass} />
+      {next ? <NextStep lay={next} isLarge={isLarge} /> : <p className="font-bold text-3xl">All laid</p>}
+      {stop.length > 0 && (
+        <ul
+          className="flex flex-col gap-1 rounded-lg bg-amber-pale px-3 py-2 text-amber-ink"
+          data-testid="ring-stop"
+        >
+          {stop.map((line, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: lines of one stop
+            <li key={i}>
+              <WhyText why={line} />
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="grid grid-cols-[auto_1fr_auto] gap-2">
+        <Button disabled={laid === 0} onClick={() => goTo(laid - 1)} className="min-h-14 px-4">
+          <ArrowLeft size={18} aria-hidden /> Back
+        </Button>
+        <Button
+          look="next"
+          disabled={!next}
+          onClick={() => goTo(laid + 1)}
+          className="min-h-14 text-2xl"
+          aria-keyshortcuts="Space"
+        >
+          Laid, next <span className="font-normal text-[15px]">Space</span>
+        </Button>
+        <Button onClick={() => setLost(true)} className="min-h-14 px-4" aria-keyshortcuts="l">
+          Lost?
+        </Button>
+      </div>
+      {isLost && (
+        <LostSheet
+          onClose={() => setLost(false)}
+          onPlace={(n) => {
+            goTo(n);
+            setLost(false);
+          }}
+        />
+      )}
+    </section>
+  );
+}
+
+function NextStep({ lay, isLarge }: { readonly lay: Lay; readonly isLarge: boolean }) {
+  const { plan } = useRing();
+  const looks = looksOf(plan);
+  const own = looks[cordOfLay(plan)(lay)]!;
+  const runs = tucksTogether(lay.tucks);
+  const perPass = 2 * plan.shape.bights;
+  const met = metLooks(lay, plan.design.lanes, looks);
+  return (
+    <div className="flex flex-col gap-2" data-testid="ring-next">
+      <p className="flex flex-wrap items-baseline gap-x-4">
+        <span className={`font-bold ${isLarge ? 'text-5xl' : 'text-4xl'}`}>
+          {bightName(lay.from)}{' '}
+          <ArrowRight className="inline align-baseline text-ink-soft" size={30} aria-label="to" />{' '}
+          {bightName(lay.to)}
+        </span>
+        <span className="figure text-ink-soft text-xl">{layWords(lay)}</span>
+        <span className="ml-auto">
+          <span className={`figure font-bold ${isLarge ? 'text-4xl' : 'text-3xl'}`}>{lay.k}</span>{' '}
+          <span className="text-ink-soft">of {perPass}</span>
+        </span>
+      </p>
+      <p className="sr-only" role="status">
+        Half cycle {lay.k}, {layText(lay)}
+      </p>
+      <div className="flex gap-1.5">
+        {runs.length === 0 ? (
+          <span className="flex-1 rounded-lg border border-ink-soft/50 bg-card px-3 py-4 text-center font-semibold text-lg">
+            free: nothing is in the way
+          </span>
+        ) : (
+          runs.map((run, i) => (
+            <TuckTile
+              // biome-ignore lint/suspicious/noArrayIndexKey: tucks are in their order
+              key={i}
+              {...run}
+              own={own}
+              met={met[i] ?? []}
+              isNarrow={runs.length > 4}
+            />
+          ))
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** The looks of the cords that each group of tucks meets, in lane order as they come. */
+function metLooks(lay: Lay, lanes: readonly number[], looks: ReturnType<typeof looksOf>): (typeof looks)[] {
+  const order = layOrder(lanes);
+  const laidLanes = order.slice(0, lay.pass - 1);
+  const groups: (typeof looks)[] = [];
+  let last: boolean | undefined;
+  for (const tuck of lay.tucks) {
+    const here = [...laidLanes, ...(tuck.isOwn ? [lay.lane] : [])].sort((a, b) => a - b);
+    const cords = here.map((lane) => looks[lanes[lane]!]!);
+    if (tuck.isOver === last) groups.at(-1)!.push(...cords);
+    else groups.push([...cords]);
+    last = tuck.isOver;
+  }
+  return groups;
+}
+
+/** Two half cycles before, this one, and three after. */
+function Strip({ onGo }: { readonly onGo: (n: number) => void }) {
+  const { plan, laid } = useRing();
+  const from = Math.max(0, Math.min(laid - 2, plan.lays.length - 6));
+  return (
+    <ol className="grid grid-cols-3 gap-1.5 sm:grid-cols-6">
+      {plan.lays.slice(from, from + 6).map((lay) => {
+        const isNow = lay.n === laid + 1;
+        const isDone = lay.n <= laid;
+        return (
+          <li key={lay.n}>
+            <button
+              type="button"
+              aria-current={isNow ? 'step' : undefined}
+              aria-label={`Half cycle ${lay.k} of pass ${lay.pass}, ${layText(lay)}${isDone ? ', laid' : ''}`}
+              onClick={() => onGo(lay.n - 1)}
+              className={`figure flex w-full flex-col items-center rounded-md border px-1 py-1.5 text-[13px] ${isNow ? 'border-amber bg-amber-pale font-bold' : isDone ? 'border-transparent bg-mat/10 text-ink-soft' : 'border-rule bg-card'}`}
+            >
+              <span className="flex items-center gap-1">
+                {isDone && <Check size={13} aria-hidden />}
+                {lay.k}
+              </span>
+              <span className="whitespace-nowrap">
+                {bightName(lay.from)}→{bightName(lay.to)}
+              </span>
+            </button>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+/** How much of each pass is laid, in the colour of its cord. */
+function Passes({ perPass }: { readonly perPass: number }) {
+  const { plan, laid } = useRing();
+  const looks = looksOf(plan);
+  const order = layOrder(plan.design.lanes);
+  return (
+    <ol className="flex gap-2">
+      {order.map((lane, i) => {
+        const done = Math.max(0, Math.min(perPass, laid - i * perPass));
+        const look = looks[plan.design.lanes[lane]!]!;
+        return (
+          <li key={lane} className="min-w-0 flex-1">
+            <span className="block h-1.5 overflow-hidden rounded bg-rule">
+              <span
+                className="block h-full"
+                style={{ width: `${(100 * done) / perPass}%`, background: look.base }}
+              />
+            </span>
+            <span
+              className={`text-[13px] ${laid >= i * perPass && done < perPass ? 'font-semibold' : 'text-ink-soft'}`}
+            >
+              {i + 1} {look.name}, {done === perPass ? `all ${perPass}` : `${done} laid`}
+            </span>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+interface Keys {
+  readonly forward: () => void;
+  readonly back: () => void;
+  readonly lost: () => void;
+}
+
+/** Space and → lay the next half cycle, ← takes one back, L asks where you are. */
+function useRingKeys(keys: Keys): void {
+  const { forward, back, lost } = keys;
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const target = e.target as HTMLElement;
+      if (e.defaultPrevented || e.ctrlKey || e.metaKey || e.altKey) return;
+      if (
+        document.querySelector('[role="dialog"]') ||
+        target.closest?.('input,textarea,select,[role="radio"],[data-word]')
+      )
+        return;
+      const isButton = target.closest?.('button, a') !== null && target.closest?.('button, a') !== undefined;
+      if ((e.key === ' ' && !isButton) || e.key === 'ArrowRight') forward();
+      else if (e.key === 'ArrowLeft') back();
+      else if (e.key === 'l' || e.key === 'L') lost();
+      else return;
+      e.preventDefault();
+    };
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  }, [forward, back, lost]);
+}

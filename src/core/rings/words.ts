@@ -1,0 +1,82 @@
+import type { CordColour } from '../colour/palette.ts';
+import { counted, len, type Why, why } from '../why/why.ts';
+import { codingWords } from './coding.ts';
+import { beside, type Lay, layOrder, tucksTogether } from './lays.ts';
+import type { RingPlan } from './plan.ts';
+import { bightName } from './types.ts';
+
+/** A half cycle as it is said: `from L8 to R10: over 3, under 3, over 3, under 2`. */
+export function layText(lay: Lay): string {
+  const runs = tucksTogether(lay.tucks);
+  const way = `from ${bightName(lay.from)} to ${bightName(lay.to)}`;
+  if (runs.length === 0) return `${way}: free, nothing is in the way`;
+  return `${way}: ${runs.map((r) => `${r.letter === 'O' ? 'over' : 'under'} ${r.count}`).join(', ')}`;
+}
+
+/** Where a pass is laid: alone, beside another, or in the gap between two. */
+export function passText(plan: Pick<RingPlan, 'design' | 'cords'>, pass: number): string {
+  const { lanes } = plan.design;
+  const nameOf = (cord: number) => plan.cords.find((c) => c.cord === cord)?.colour.name ?? '';
+  const { left, right } = beside(lanes, pass);
+  const own = nameOf(lanes[layOrder(lanes)[pass - 1]!]!);
+  if (left !== undefined && right !== undefined)
+    return left === right
+      ? `${own}, in the gap between the two ${nameOf(left)}`
+      : `${own}, in the gap between ${nameOf(left)} and ${nameOf(right)}`;
+  if (left !== undefined)
+    return `${own}, beside the ${left === lanes[layOrder(lanes)[pass - 1]!] ? 'first' : nameOf(left)} on the side of the right edge${gapAfter(plan, pass) ? ', one cord’s gap between' : ''}`;
+  if (right !== undefined) return `${own}, beside ${nameOf(right)} on the side of the left edge`;
+  return `${own}, the first pass`;
+}
+
+/** Whether a lane that is laid later comes between this pass and what is beside it. */
+function gapAfter({ design }: Pick<RingPlan, 'design'>, pass: number): boolean {
+  const order = layOrder(design.lanes);
+  const lane = order[pass - 1]!;
+  const before = order.slice(0, pass - 1).filter((l) => l < lane);
+  return before.length > 0 && Math.max(...before) < lane - 1;
+}
+
+/** What there is to do once a step is done: nothing, or at the end of a pass. */
+export function stopAfter(plan: RingPlan, lay: Lay): readonly Why[] {
+  const half = 2 * plan.shape.bights;
+  if (lay.n % half !== 0) return [];
+  const isLast = lay.n === plan.lays.length;
+  const { leads } = plan.shape;
+  const turns = leads / plan.strands;
+  if (!isLast)
+    return [
+      why`Pass ${lay.pass === 1 ? 'one' : String(lay.pass)} is laid: ${counted((leads - 1) * plan.shape.bights, 'crossing')} in the ring. The working end is back beside the standing end.`,
+      why`Even it out before you go on: follow the cord once round, bight by bight, and leave room for the next pass.`,
+    ];
+  return [
+    why`Every half cycle is laid. Work the slack out: begin at the standing end and follow the cord lap by lap, ${counted(turns, 'lap')} a pass.`,
+    ...(plan.design.girth.by === 'body'
+      ? [
+          why`Tied with a cord’s thickness of air round the hand, ${len(plan.drawnOutMm)} comes out in all: about ${len(plan.drawnOutMm / (turns * plan.ring.passes))} a lap.`,
+        ]
+      : []),
+    finishing(plan.design.ends),
+    plan.design.girth.by === 'body'
+      ? why`Slip it off, try it on, and draw it up a little more where it is loose.`
+      : why`Slide it off the mandrel with care, or leave it where it belongs.`,
+  ];
+}
+
+function finishing(ends: RingPlan['design']['ends']): Why {
+  if (ends === 'buried')
+    return why`Bury the ends: lead each one on beside its own pass for half a cycle with a needle or fid, under an over-crossing, and cut it off there.`;
+  if (ends === 'stitched')
+    return why`Stitch the ends: lay them side by side under an over-crossing, sew through both with strong thread, and cut them off.`;
+  return why`Melt the ends: cut both under an over-crossing, melt them to their neighbour and press.`;
+}
+
+/** A ring in a few words: `5 leads × 16 bights, plain, 2 passes`. */
+export const ringName = (plan: Pick<RingPlan, 'shape' | 'ring'>): string =>
+  `${plan.shape.leads} leads × ${plan.shape.bights} bights, ${codingWords(plan.shape.coding)}${plan.ring.passes > 1 ? `, ${plan.ring.passes} cords abreast` : ''}`;
+
+/** A look's name for a lane. */
+export const colourOf = (
+  cords: readonly { readonly cord: number; readonly colour: CordColour }[],
+  cord: number,
+): CordColour | undefined => cords.find((c) => c.cord === cord)?.colour;
