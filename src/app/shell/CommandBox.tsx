@@ -3,10 +3,11 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { findPattern, PATTERNS } from '../../core/patterns/index.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
-import { designPath, weavePath } from '../paths.ts';
+import { designPath, ringPath, weavePath } from '../paths.ts';
 import type { Bench } from '../state/bench.ts';
 import { useWorkshop } from '../state/knowledge.tsx';
 import { useLibrary } from '../state/library.ts';
+import { useRingLibrary } from '../state/ringLibrary.ts';
 import { finds } from '../ui/find.ts';
 import { Sheet } from '../ui/Sheet.tsx';
 import { useUnits } from '../ui/units.tsx';
@@ -100,6 +101,7 @@ const press = (selector: string) => () => {
 function useCommands(bench: Bench | undefined, onUnits: (units: UnitSystem) => void): Command[] {
   const navigate = useNavigate();
   const library = useLibrary();
+  const rings = useRingLibrary();
   const { know, own } = useWorkshop();
   const units = useUnits();
   return useMemo(() => {
@@ -172,6 +174,17 @@ function useCommands(bench: Bench | undefined, onUnits: (units: UnitSystem) => v
       { id: 'new', name: 'New design', group: 'Designs', run: () => void library.create() },
       ...recent,
       place('bench', 'Bench', '/'),
+      place('rings', 'Rings', '/rings'),
+      ...rings.records.map(
+        (r): Command => ({
+          id: `ring-${r.id}`,
+          name: r.name,
+          group: 'Rings',
+          also: 'turk’s head gaucho',
+          run: to(ringPath(r.id)),
+        }),
+      ),
+      { id: 'new-ring', name: 'New ring', group: 'Rings', run: () => void rings.create() },
       place('table', 'Tie', '/tie'),
       place('weaves', 'Weaves', '/weaves'),
       { id: 'designs', name: 'All designs', group: 'Places', key: 'O', run: press('[data-key="o"]') },
@@ -193,5 +206,5 @@ function useCommands(bench: Bench | undefined, onUnits: (units: UnitSystem) => v
       },
       ...weaves,
     ];
-  }, [bench, library, know, own, units, onUnits, navigate]);
+  }, [bench, library, rings, know, own, units, onUnits, navigate]);
 }

@@ -1,6 +1,6 @@
 import { type RingDesign, readRing } from '../../core/formats/ring.ts';
 import type { Issue } from '../../core/result.ts';
-import type { RingPatch } from '../../core/rings/plan.ts';
+import type { RingPatch } from '../../core/rings/planned.ts';
 import type { Database, RingRecord } from '../../storage/db.ts';
 import { getRing, saveRing } from '../../storage/rings.ts';
 import { createDocument, type OpenDocument } from './document.ts';

@@ -28,7 +28,7 @@ export const PALETTE: readonly CordColour[] = [
   { id: 'pole-white', name: 'Pole White', base: '#e9e7df', look: 'solid', accents: [] },
   { id: 'graphite', name: 'Graphite', base: '#454b55', look: 'solid', accents: [] },
   { id: 'aurora', name: 'Aurora', base: '#2f9e77', look: 'solid', accents: [] },
-  { id: 'sodium', name: 'Sodium', base: '#e8ae2c', look: 'solid', accents: [] },
+  { id: 'sodium', name: 'Sodium', base: '#f0cf33', look: 'solid', accents: [] },
   { id: 'comet', name: 'Comet', base: '#27456b', look: 'flecked', accents: ['#dfeaf5', '#7fb4d8'] },
   { id: 'meridian', name: 'Meridian', base: '#7a3f63', look: 'striped', accents: ['#f0d9a8'] },
 ];

@@ -1,5 +1,5 @@
 import { layRing, layWords } from '../rings/lays.ts';
-import type { RingPlan } from '../rings/plan.ts';
+import type { RingPlan } from '../rings/planned.ts';
 import { lettersOf, runList, sequence } from '../rings/runList.ts';
 import { bightName, codingName, type RingShape, strandsOf } from '../rings/types.ts';
 import { formatLength, type UnitSystem } from '../units/index.ts';

@@ -1,6 +1,6 @@
 import { FIBRE_MELTS } from '../cord/cords.ts';
 import { counted, len, num, percent, why } from '../why/why.ts';
-import type { RingCheck, RingPlan } from './plan.ts';
+import type { RingCheck, RingPlan } from './planned.ts';
 import { easyPitch, leastGirth, leastPitch, mostBights } from './sizes.ts';
 import { gcd } from './types.ts';
 

@@ -29,13 +29,17 @@ export function pushedNarrow(ring: RingOnMandrel, width: number): number {
   return (low + high) / 2;
 }
 
+/** No ring is worn smaller than this share of what it must pass: a wrist is hardly ever less of a hand. */
+const WORN_LEAST = 0.7;
+
 /**
  * Girth at which a ring is worn that must pass a hand: a closed ring is as large as the hand; an open one may be worn smaller, as
  * it grows when it is pushed narrow. Solves pushedNarrow(C) = girth that must pass, by halving.
  */
 export function wornGirth(ring: Omit<RingOnMandrel, 'girth'>, width: number, mustPass: number): number {
   if (width <= narrowestWidth(ring)) return mustPass;
-  let [low, high] = [mustPass / 3, mustPass];
+  let [low, high] = [WORN_LEAST * mustPass, mustPass];
+  if (pushedNarrow({ ...ring, girth: low }, width) >= mustPass) return low;
   for (let i = 0; i < 60; i++) {
     const middle = (low + high) / 2;
     if (pushedNarrow({ ...ring, girth: middle }, width) < mustPass) low = middle;

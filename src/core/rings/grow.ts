@@ -140,3 +140,11 @@ export function beginnings(to: Size, leastLeads = 2): Size[] {
         found.push({ leads, bights, n: 1 });
   return found.sort((a, b) => a.leads * a.bights - b.leads * b.bights);
 }
+
+/** For every half cycle that a row of steps adds, by its number: what it is, and what it runs beside or between. */
+export function phasesOf(chain: Chain, first: RingShape['first']): ReadonlyMap<number, AddedRun> {
+  return new Map(chain.flatMap((growth) => addedRuns(growth, first).map((run) => [run.k, run] as const)));
+}
+
+/** How many half cycles of a ring in hand stay as they are: where the next stage crosses the standing end once more, the last one goes on. */
+export const keptOf = (chain: Chain): number => 2 * chain[0]!.from.bights - (chain[0]!.ahead > 0 ? 1 : 0);

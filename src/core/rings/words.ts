@@ -2,7 +2,7 @@ import type { CordColour } from '../colour/palette.ts';
 import { counted, len, type Why, why } from '../why/why.ts';
 import { codingWords } from './coding.ts';
 import { beside, type Lay, layOrder, tucksTogether } from './lays.ts';
-import type { RingPlan } from './plan.ts';
+import type { RingPlan } from './planned.ts';
 import { bightName } from './types.ts';
 
 /** A half cycle as it is said: `from L8 to R10: over 3, under 3, over 3, under 2`. */

@@ -4,6 +4,7 @@ import { type Cell, cellOf, explore, FIT_LETTER, type Fit } from '../../../core/
 import { layRing } from '../../../core/rings/lays.ts';
 import { leastPitch, mostBights } from '../../../core/rings/sizes.ts';
 import { movedBy } from '../../ui/arrows.ts';
+import { Button } from '../../ui/Button.tsx';
 import { SceneView } from '../../ui/SceneView.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { looksOf, useRing } from './RingContext.tsx';
@@ -28,7 +29,7 @@ const SAID: Record<Fit, string> = {
 };
 
 /** Leads × bights at this girth, cord and width: what becomes of each ring. Pointing draws it; pressing chooses it. */
-export function Explorer() {
+export function Explorer({ onFit }: { readonly onFit: () => void }) {
   const { plan, bench, ring } = useRing();
   const show = useLength();
   const { girth, d, passes } = plan.ring;
@@ -51,16 +52,16 @@ export function Explorer() {
     plan.shape.coding.by === 'col' && c.bights % plan.shape.coding.n !== 0 ? 'row1' : ring.coding;
   return (
     <section aria-label="Other rings" className="flex min-w-0 flex-col gap-2">
-      <h2 className="font-bold font-title text-xl">
-        Other rings{' '}
-        <span className="font-normal font-sans text-[15px] text-ink-soft">
-          {show(plan.widthMm)} wide, inside {show(girth)}, {passes === 1 ? 'one cord' : `${passes} cords`}{' '}
-          abreast
-        </span>
+      <h2 className="flex flex-wrap items-baseline gap-x-2 font-bold font-title text-xl">
+        Other rings
+        <span className="grow" />
+        <Button className="font-sans" onClick={onFit}>
+          Which rings fit?
+        </Button>
       </h2>
       <div className="overflow-x-auto">
         <table
-          className="figure w-full border-separate border-spacing-[3px] text-[13px]"
+          className="figure w-full border-separate border-spacing-[2px] text-[12px]"
           onPointerLeave={() => setPointed(undefined)}
         >
           <caption className="sr-only">
@@ -68,14 +69,10 @@ export function Explorer() {
           </caption>
           <thead>
             <tr>
-              <th scope="col" className="pr-1 text-right font-normal text-ink-soft">
+              <th scope="col" className="text-right font-normal text-ink-soft">
                 leads
               </th>
-              {bights.map((b) => (
-                <th key={b} scope="col" className="font-normal text-ink-soft">
-                  {b}
-                </th>
-              ))}
+              <td colSpan={bights.length} />
             </tr>
           </thead>
           <tbody>
@@ -104,7 +101,7 @@ export function Explorer() {
                           e.preventDefault();
                           document.querySelector<HTMLElement>(`[data-cell="${-to[1]},${to[0]}"]`)?.focus();
                         }}
-                        className={`h-7 w-full min-w-6 rounded font-semibold ${TINT[c.fit]} ${c.strands > 1 ? 'opacity-60' : ''} ${isHere ? 'outline-3 outline-ink outline-offset-1' : ''}`}
+                        className={`h-6 w-full min-w-[1.1rem] rounded font-semibold ${TINT[c.fit]} ${c.strands > 1 ? 'opacity-60' : ''} ${isHere ? 'outline-3 outline-ink outline-offset-1' : ''}`}
                       >
                         {c.strands > 1 && c.fit !== 'full' ? c.strands : FIT_LETTER[c.fit]}
                       </button>
@@ -114,10 +111,21 @@ export function Explorer() {
               </tr>
             ))}
           </tbody>
+          <tfoot>
+            <tr>
+              <th scope="row" className="font-normal text-ink-soft">
+                bights
+              </th>
+              {bights.map((b) => (
+                <th key={b} scope="col" className="font-normal text-ink-soft">
+                  {b}
+                </th>
+              ))}
+            </tr>
+          </tfoot>
         </table>
       </div>
       <p className="flex flex-wrap gap-x-3 gap-y-1 text-[14px]">
-        <span className="text-ink-soft">bights across the top ·</span>
         {(Object.keys(TINT) as Fit[]).map((fit) => (
           <span key={fit} className="flex items-center gap-1">
             <span className={`figure rounded px-1.5 font-semibold ${TINT[fit]}`} aria-hidden>
@@ -140,11 +148,11 @@ export function Explorer() {
           {cell.leads} × {cell.bights}
         </strong>{' '}
         {cell.strands === 1 ? 'one cord' : `${cell.strands} cords`}, {SAID[cell.fit]}, {show(cell.widthMm)}{' '}
-        wide, {show(cell.pitchMm)} from bight to bight.{' '}
+        wide, {show(cell.pitchMm, { kind: 'small' })} from bight to bight, inside {show(girth)}.{' '}
         <span className="text-ink-soft">
           {full < 2
             ? 'Nothing fits round it.'
-            : `At most ${full} bights fit: ${show(leastPitch(passes, d))} each.`}
+            : `At most ${full} bights fit: ${show(leastPitch(passes, d), { kind: 'small' })} each.`}
         </span>
       </p>
     </section>

@@ -6,6 +6,7 @@ import {
   type Chain,
   chains,
   type Growth,
+  keptOf,
   type Size,
 } from '../../../core/rings/grow.ts';
 import { grouped, lettersOf } from '../../../core/rings/runList.ts';
@@ -119,7 +120,7 @@ export function GrowSheet({ onClose }: { readonly onClose: () => void }) {
                   lanes: [ring.lanes[0]!],
                   strandCords: undefined,
                   grownFrom: { leads: start.leads, bights: start.bights, n: start.n },
-                  laid: 2 * start.bights,
+                  laid: keptOf(chain),
                 },
               });
               onClose();

@@ -1,7 +1,7 @@
 import { CircleAlert, CircleCheck, Download, Info, Printer, Sprout } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { roundScene } from '../../../core/rings/drawing/round.ts';
-import type { RingCheck } from '../../../core/rings/plan.ts';
+import type { RingCheck } from '../../../core/rings/planned.ts';
 import { plural } from '../../../core/words.ts';
 import { Button } from '../../ui/Button.tsx';
 import { chanceText } from '../../ui/chance.ts';
@@ -104,9 +104,14 @@ export function RingCard({ onTie }: { readonly onTie: () => void }) {
         </p>
       )}
       <TightRing />
-      <Button look="next" className="py-2 text-lg" onClick={onTie} disabled={failed.length > 0}>
+      <button
+        type="button"
+        className="rounded-md bg-mat px-3 py-2 font-semibold text-lg text-white hover:bg-mat-deep disabled:opacity-50"
+        onClick={onTie}
+        disabled={failed.length > 0}
+      >
         {laid === 0 ? 'Start tying' : laid >= plan.lays.length ? 'See the finished ring' : 'Go on tying'}
-      </Button>
+      </button>
       {failed.length > 0 && (
         <p className="text-ink-soft text-sm">Put right what fails first; then it can be tied.</p>
       )}

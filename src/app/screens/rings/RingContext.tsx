@@ -2,7 +2,7 @@ import { createContext, useContext } from 'react';
 import type { RingDesign } from '../../../core/formats/ring.ts';
 import type { Issue } from '../../../core/result.ts';
 import type { Lay } from '../../../core/rings/lays.ts';
-import type { RingPlan } from '../../../core/rings/plan.ts';
+import type { RingPlan } from '../../../core/rings/planned.ts';
 import type { RingBench } from '../../state/ring.ts';
 
 /** The ring on the screen: as it is written, as it is planned, and how far it is laid. */

@@ -8,7 +8,7 @@ import {
   wayParts,
 } from '../../../core/rings/drawing/map.ts';
 import type { Lay } from '../../../core/rings/lays.ts';
-import type { RingPlan } from '../../../core/rings/plan.ts';
+import type { RingPlan } from '../../../core/rings/planned.ts';
 import { meanGirth } from '../../../core/rings/sizes.ts';
 import { bightName, gcd } from '../../../core/rings/types.ts';
 import { Mat } from '../../ui/Mat.tsx';
@@ -17,8 +17,11 @@ import { useLength, useUnits } from '../../ui/units.tsx';
 import { cordOfLay, looksOf } from './RingContext.tsx';
 
 const RULER_PX = 26;
-const LABEL_PX = 50;
-const FOOT_PX = 52;
+const LABEL_PX = 38;
+const FOOT_PX = 38;
+/** Room for the width at the right end, and for nothing at the left one. */
+const LEFT_PX = 14;
+const RIGHT_PX = 40;
 const BEYOND_MM = 9;
 const LEAST_SCALE = 4;
 const MOST_SCALE = 9;
@@ -41,9 +44,12 @@ export function RingMap({ plan, laid, next, addedFrom }: Props) {
   const show = useLength();
   const { ring, widthMm } = plan;
   const girth = meanGirth(ring);
-  const scale = Math.max(LEAST_SCALE, Math.min(MOST_SCALE, (width - 72) / (girth + 2 * BEYOND_MM)));
-  const picturePx = Math.max(width, (girth + 2 * BEYOND_MM) * scale + 72);
-  const zero = Math.max(36 + BEYOND_MM * scale, (picturePx - girth * scale) / 2);
+  const scale = Math.max(
+    LEAST_SCALE,
+    Math.min(MOST_SCALE, (width - LEFT_PX - RIGHT_PX) / (girth + 2 * BEYOND_MM)),
+  );
+  const picturePx = Math.max(width, (girth + 2 * BEYOND_MM) * scale + LEFT_PX + RIGHT_PX);
+  const zero = Math.max(LEFT_PX + BEYOND_MM * scale, (picturePx - girth * scale - RIGHT_PX + LEFT_PX) / 2);
   const middle = RULER_PX + LABEL_PX + (widthMm / 2) * scale;
   const height = middle + (widthMm / 2) * scale + FOOT_PX + 22;
   const isLeft = plan.design.hand === 'left';
@@ -64,8 +70,8 @@ export function RingMap({ plan, laid, next, addedFrom }: Props) {
   const places = useMemo(() => bightPlaces(ask), [ask]);
   const [asked, setAsked] = useState<{ row: number; column: number }>();
   useScrollTo(frame, next ? x((next.column * girth) / (2 * plan.shape.bights)) : undefined, width, picturePx);
-  const from = next && bightName(next.from);
-  const to = next && bightName(next.to);
+  const fromName = next && bightName(next.from);
+  const toName = next && bightName(next.to);
   return (
     <section aria-label="The ring unrolled" className="on-mat relative bg-mat text-white">
       <div className="overflow-x-auto" ref={frame}>
@@ -87,10 +93,24 @@ export function RingMap({ plan, laid, next, addedFrom }: Props) {
               {next && <NextWay ask={ask} lay={next} scale={scale} girth={girth} />}
             </g>
           </g>
+          {[
+            [0, zero],
+            [zero + girth * scale, picturePx - zero - girth * scale],
+          ].map(([from, wide]) => (
+            <rect
+              key={from}
+              x={from}
+              y={RULER_PX}
+              width={wide}
+              height={height - RULER_PX}
+              className="fill-mat"
+              opacity="0.6"
+            />
+          ))}
           {[0, girth].map((mm) => (
             <path
               key={mm}
-              d={`M${x(mm)} ${RULER_PX + 8}V${height - 24}`}
+              d={`M${x(mm)} ${RULER_PX + LABEL_PX - 6}V${height - 24}`}
               stroke="#dcebe5"
               strokeDasharray="4 4"
               opacity="0.8"
@@ -98,7 +118,7 @@ export function RingMap({ plan, laid, next, addedFrom }: Props) {
           ))}
           <Crossings plan={plan} x={x} y={y} onAsk={setAsked} addedFrom={addedFrom} laid={laid} />
           {places.map(({ name, x: mm, y: edge, bight }) => {
-            const isNow = name === from || name === to;
+            const isNow = name === fromName || name === toName;
             const px = x(mm);
             const py = y(edge) + (bight.edge === 'L' ? -14 : 24);
             return (
@@ -118,11 +138,7 @@ export function RingMap({ plan, laid, next, addedFrom }: Props) {
               </g>
             );
           })}
-          <Width
-            x={x(isLeft ? 0 : girth) + (BEYOND_MM * scale + 14)}
-            from={y(-widthMm / 2)}
-            to={y(widthMm / 2)}
-          >
+          <Width x={zero + (girth + BEYOND_MM) * scale + 10} from={y(-widthMm / 2)} to={y(widthMm / 2)}>
             {show(widthMm)}
           </Width>
           <text x={zero} y={height - 10} fontSize="13" fill="#e4efeb">
@@ -170,8 +186,8 @@ function NextWay({ ask, lay, scale, girth }: { ask: MapAsk; lay: Lay; scale: num
   const angle = Math.atan2(tip[1] - before[1], tip[0] - before[0]);
   const head = [
     [0, 0],
-    [-1.5 * d, -0.9 * d],
-    [-1.5 * d, 0.9 * d],
+    [-2 * d, -1.2 * d],
+    [-2 * d, 1.2 * d],
   ]
     .map(([u, v]) => [
       tip[0] + u! * Math.cos(angle) - v! * Math.sin(angle),
@@ -185,15 +201,15 @@ function NextWay({ ask, lay, scale, girth }: { ask: MapAsk; lay: Lay; scale: num
     <g key={shift} transform={`translate(${shift} 0)`} fill="none" stroke={AMBER}>
       <path
         d={lineOf(parts.flatMap((p) => p.points))}
-        strokeWidth={d * 1.5}
-        opacity="0.25"
+        strokeWidth={d * 1.2}
+        opacity="0.5"
         strokeLinecap="round"
       />
       {parts.map((part, i) => (
         <g
           // biome-ignore lint/suspicious/noArrayIndexKey: parts have no identity
           key={i}
-          strokeWidth={2 / scale}
+          strokeWidth={2.6 / scale}
           strokeDasharray={part.isUnder ? `${4 / scale} ${4 / scale}` : undefined}
         >
           <path d={offsetLine(part.points, d / 2)} />

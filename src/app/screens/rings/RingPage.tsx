@@ -1,7 +1,8 @@
 import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
-import { planRing, type RingPlan } from '../../../core/rings/plan.ts';
+import { planRing } from '../../../core/rings/plan.ts';
+import type { RingPlan } from '../../../core/rings/planned.ts';
 import { download, fileStem } from '../../export/download.ts';
 import { ringPath } from '../../paths.ts';
 import type { OpenedRing, RingBench } from '../../state/ring.ts';
@@ -110,17 +111,9 @@ function Planning() {
   return (
     <main className="print:hidden">
       <h1 className="sr-only">{ring.name}, a ring</h1>
-      <div className="flex flex-wrap items-start justify-between">
-        <Part name="The sentence">
-          <RingSentence />
-        </Part>
-        <span className="flex gap-2 px-5 pt-4 pb-2">
-          <Button onClick={() => setFitting(true)}>Which rings fit?</Button>
-          <Link to="/rings" className="rounded-md border border-ink-soft/60 bg-card px-3 py-1.5 text-[15px]">
-            All rings
-          </Link>
-        </span>
-      </div>
+      <Part name="The sentence">
+        <RingSentence />
+      </Part>
       {issues.length > 0 && (
         <ul
           aria-label="What can’t be"
@@ -147,7 +140,7 @@ function Planning() {
           <HandRecipe />
         </Part>
         <Part name="Other rings">
-          <Explorer />
+          <Explorer onFit={() => setFitting(true)} />
         </Part>
         <Part name="The card">
           <RingCard onTie={() => void navigate(`${ringPath(id)}/tie`)} />

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { byName, cordLetter, findColour, PALETTE } from '../../../core/colour/palette.ts';
 import { CORDS, FIBRE_MELTS } from '../../../core/cord/cords.ts';
 import { LIMITS } from '../../../core/formats/limits.gen.ts';
@@ -112,6 +113,9 @@ export function RingSentence() {
             }
             picker={MirrorPicker}
           />
+          <Link to="/rings" className="ml-4 text-ink-soft underline decoration-dotted underline-offset-4">
+            All rings
+          </Link>
         </span>
       </p>
     </section>

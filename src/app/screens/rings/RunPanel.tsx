@@ -1,5 +1,6 @@
 import { ArrowLeft, ArrowRight, Check } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
+import { chains, phasesOf } from '../../../core/rings/grow.ts';
 import { type Lay, layOrder, layWords, tucksTogether } from '../../../core/rings/lays.ts';
 import { bightName } from '../../../core/rings/types.ts';
 import { layText, passText, stopAfter } from '../../../core/rings/words.ts';
@@ -56,10 +57,10 @@ export function RunPanel({ isLarge = false }: { readonly isLarge?: boolean }) {
           look="next"
           disabled={!next}
           onClick={() => goTo(laid + 1)}
-          className="min-h-14 text-2xl"
+          className="min-h-14"
           aria-keyshortcuts="Space"
         >
-          Laid, next <span className="font-normal text-[15px]">Space</span>
+          <span className="text-2xl">Laid, next</span> <span className="font-normal">Space</span>
         </Button>
         <Button onClick={() => setLost(true)} className="min-h-14 px-4" aria-keyshortcuts="l">
           Lost?
@@ -85,6 +86,8 @@ function NextStep({ lay, isLarge }: { readonly lay: Lay; readonly isLarge: boole
   const runs = tucksTogether(lay.tucks);
   const perPass = 2 * plan.shape.bights;
   const met = metLooks(lay, plan.design.lanes, looks);
+  const phases = usePhases();
+  const phase = lay.pass === 1 ? phases?.get(lay.k) : undefined;
   return (
     <div className="flex flex-col gap-2" data-testid="ring-next">
       <p className="flex flex-wrap items-baseline gap-x-4">
@@ -99,6 +102,15 @@ function NextStep({ lay, isLarge }: { readonly lay: Lay; readonly isLarge: boole
           <span className="text-ink-soft">of {perPass}</span>
         </span>
       </p>
+      {phase && (
+        <p className="text-[15px]" data-testid="ring-phase">
+          <strong>{GROWS[phase.phase]}</strong>
+          {phase.phase === 'follow' && `: beside half cycle ${phase.beside[0]}, doing the same`}
+          {phase.phase === 'split' &&
+            `: midway between half cycles ${phase.beside.join(' and ')}, doing the opposite of both`}
+          {phase.phase === 'last' && ': the last crossing takes the working end to the other side of it'}
+        </p>
+      )}
       <p className="sr-only" role="status">
         Half cycle {lay.k}, {layText(lay)}
       </p>
@@ -123,6 +135,25 @@ function NextStep({ lay, isLarge }: { readonly lay: Lay; readonly isLarge: boole
     </div>
   );
 }
+
+/** What every half cycle is that is added to a ring in hand; nothing where the ring is tied from the start. */
+function usePhases() {
+  const { ring, plan } = useRing();
+  const { grownFrom } = ring;
+  const { shape } = plan;
+  return useMemo(() => {
+    if (!grownFrom) return undefined;
+    const [chain] = chains(grownFrom, { leads: shape.leads, bights: shape.bights, n: shape.coding.n });
+    return chain && phasesOf(chain, shape.first);
+  }, [grownFrom, shape]);
+}
+
+const GROWS = {
+  last: 'Over the standing end',
+  follow: 'Follow',
+  split: 'Split',
+  interweave: 'Interweave',
+} as const;
 
 /** The looks of the cords that each group of tucks meets, in lane order as they come. */
 function metLooks(lay: Lay, lanes: readonly number[], looks: ReturnType<typeof looksOf>): (typeof looks)[] {

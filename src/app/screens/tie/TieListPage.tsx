@@ -1,12 +1,14 @@
 import { Download, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { formatMake, readMake } from '../../../core/formats/make.ts';
+import { readRing } from '../../../core/formats/ring.ts';
 import { readTying } from '../../../core/formats/tying.ts';
+import { plural } from '../../../core/words.ts';
 import type { MakeRecord, PieceRecord } from '../../../storage/db.ts';
 import { removePiece, restorePiece } from '../../../storage/pieces.ts';
 import { download, fileStem, storedFile } from '../../export/download.ts';
-import { piecePath } from '../../paths.ts';
-import { useDatabase, useMakes, usePieces } from '../../state/services.tsx';
+import { piecePath, ringPath } from '../../paths.ts';
+import { useDatabase, useMakes, usePieces, useRings } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 import { useLength } from '../../ui/units.tsx';
@@ -74,6 +76,7 @@ export default function TieListPage() {
           </li>
         ))}
       </ul>
+      <RingsBegun />
       {makes && makes.length > 0 && (
         <>
           <h2 className="mt-8 font-bold font-title text-2xl">Done</h2>
@@ -87,6 +90,39 @@ export default function TieListPage() {
     </main>
   );
 }
+
+/** Rings that are half laid. */
+function RingsBegun() {
+  const { data: rings = [] } = useRings();
+  const begun = rings.flatMap((r) => {
+    const read = readRing(r.ring);
+    return read.ok && (read.value.laid ?? 0) > 0 ? [{ record: r, laid: read.value.laid! }] : [];
+  });
+  if (begun.length === 0) return null;
+  return (
+    <ul className="mt-3 flex flex-col gap-3" aria-label="Rings on the mandrel">
+      {begun.map(({ record, laid }) => (
+        <li
+          key={record.id}
+          className="flex flex-wrap items-center gap-4 rounded-xl border border-rule bg-card px-4 py-3"
+        >
+          <span className="grow">
+            <span className="block font-semibold text-xl">{record.name}</span>
+            <span className="text-ink-soft">a ring, {counted(laid)} laid</span>
+          </span>
+          <Link
+            to={`${ringPath(record.id)}/tie`}
+            className="rounded-md bg-amber px-5 py-2 font-semibold text-[#1b211f] text-lg hover:bg-[#f0b43a]"
+          >
+            Go on<span className="sr-only"> with {record.name}</span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const counted = (n: number): string => `${n} ${plural(n, 'half cycle')}`;
 
 function placeText(piece: PieceRecord): string {
   if (!readTying(piece.tying).ok) return 'cannot be read; left untouched';
