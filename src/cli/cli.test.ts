@@ -199,3 +199,69 @@ describe('warp steps', () => {
     expect(bad.err).toContain('--sideways');
   });
 });
+
+describe('warp ring, ring-grow and ring-check', () => {
+  it('print the run list and sizes of a ring', () => {
+    const { status, out } = warp(
+      'ring',
+      '5',
+      '16',
+      '--coding',
+      'row1',
+      '--passes',
+      '2',
+      '--girth',
+      '210',
+      '--cord',
+      'nylon-4',
+      '--width',
+      '40',
+    );
+    expect(status).toBe(0);
+    const ring = JSON.parse(out);
+    expect(ring).toMatchObject({ leads: 5, bights: 16, strands: 1, coding: 'row1', first: 'O' });
+    expect(ring.runs).toHaveLength(32);
+    expect(ring.runs[22]).toEqual({ k: 23, strand: 1, from: 'L8', to: 'R10', seq: 'O1 U1 O1' });
+    expect(ring.sizes.ringMm).toBeCloseTo(2 * ring.sizes.onePassMm, 0);
+    // 4 mm nylon is 3.68 mm in a tight knot: (210 + 2π · 3.68)/16.
+    expect(ring.sizes.pitchMm).toBeCloseTo(14.6, 1);
+    expect(warp('ring', '6', '9', '--one-cord').err).toContain('6 × 7, 6 × 11, 5 × 9, 7 × 9');
+    expect(warp('ring', '5', '7', '--coding', 'col2')).toMatchObject({ status: 2, out: '' });
+    expect(warp('ring', '5').status).toBe(2);
+  });
+
+  it('lead from a ring in hand to a larger one, and say where no way leads', () => {
+    const grown = JSON.parse(warp('ring-grow', '3x5', '9x16', '--first', 'U').out);
+    expect(grown.chains[0].steps.map((s: { kind: string; to: string }) => `${s.kind} ${s.to}`)).toEqual([
+      'raise 5x9',
+      'interweave 9x16',
+    ]);
+    expect(grown.chains[0].steps[0].added[0]).toEqual({
+      k: 11,
+      phase: 'follow',
+      from: 'L8',
+      to: 'R1',
+      seq: 'U1 O1',
+    });
+    expect(warp('ring-grow', '5x8', '9x16').err).toContain('does not grow into');
+  });
+
+  it('check a list, with or without a heading, as text and as JSON', () => {
+    const file = join(dir, 'runs.json');
+    const { out } = warp('ring', '4', '5');
+    writeFileSync(file, out);
+    expect(JSON.parse(warp('ring-check', file).out)).toMatchObject({
+      ok: true,
+      crossings: 15,
+      coding: 'row1',
+    });
+    const text = (JSON.parse(out).runs as { k: number; from: string; to: string; seq: string }[])
+      .map((r) => `${r.k} ${r.from}->${r.to} ${r.seq}`)
+      .join('\n');
+    writeFileSync(file, text);
+    expect(warp('ring-check', file).status).toBe(0);
+    writeFileSync(file, text.replace('8 R5->L2 U1 O1 U1', '8 R5->L2 U1 U1 U1'));
+    expect(warp('ring-check', file)).toMatchObject({ status: 2, out: '' });
+    expect(warp('ring-check', file).err).toContain('Half cycle 8: Letter 2: it goes over half cycle');
+  });
+});

@@ -60,6 +60,8 @@ export type GalleryMessage =
 export interface RingRequest {
   readonly ring: RingOnMandrel;
   readonly pinnedWidth?: number;
+  /** Once tight it is let go: drawn up further with nothing inside, until its cords lock. */
+  readonly isFree?: boolean;
   readonly h: number;
 }
 

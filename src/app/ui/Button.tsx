@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes } from 'react';
+import type { ButtonHTMLAttributes, Ref } from 'react';
 
 const LOOKS = {
   next: 'bg-amber text-[#1b211f] font-semibold hover:bg-[#f0b43a]',
@@ -10,7 +10,10 @@ export function Button({
   look = 'plain',
   className = '',
   ...rest
-}: ButtonHTMLAttributes<HTMLButtonElement> & { readonly look?: keyof typeof LOOKS }) {
+}: ButtonHTMLAttributes<HTMLButtonElement> & {
+  readonly look?: keyof typeof LOOKS;
+  readonly ref?: Ref<HTMLButtonElement>;
+}) {
   return (
     <button
       type="button"

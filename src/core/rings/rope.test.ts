@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { DEFAULTS, run } from '../tighten/run.ts';
-import { ringRope, unrolled } from './rope.ts';
+import { insideGirth, letGo, ringRope, unrolled } from './rope.ts';
 import { narrowestWidth, passLength, type RingOnMandrel } from './sizes.ts';
 
 const ring = (leads: number, bights: number, girth: number, passes = 1, n = 1): RingOnMandrel => ({
@@ -72,6 +72,25 @@ describe('a ring pulled tight on its mandrel', () => {
   it('is a closed curve for each cord of each pass', () => {
     expect(ringRope(ring(4, 6, 40)).strands).toHaveLength(2);
     expect(ringRope(ring(6, 9, 60, 3)).strands).toHaveLength(9);
+  });
+});
+
+describe('a ring that is let go', () => {
+  it('closes, drawn up with nothing inside, until its cords lock: as far from any mandrel', () => {
+    const locked = [20, 9].map((girth) => {
+      const tight = run(ringRope(ring(3, 5, girth)), { ...DEFAULTS, h: 0.4 });
+      if (!tight.ok) throw new Error(tight.issues[0]!.message);
+      expect(insideGirth(tight.value.rope.strands.map((s) => s.points))).toBeCloseTo(girth, 0);
+      const free = run(letGo(tight.value.rope), { ...DEFAULTS, h: 0.4 });
+      if (!free.ok) throw new Error(free.issues[0]!.message);
+      expect(free.value.convergence.leastEver).toBeGreaterThan(0.7);
+      return {
+        inside: insideGirth(free.value.rope.strands.map((s) => s.points)),
+        cord: free.value.lengths[0]!,
+      };
+    });
+    expect(locked[0]!.inside).toBeLessThan(9);
+    expect(locked[0]!.cord / locked[1]!.cord).toBeCloseTo(1, 2);
   });
 });
 

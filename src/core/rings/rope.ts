@@ -84,6 +84,21 @@ export function ringRope(ring: RingOnMandrel, pinnedWidth?: number): Rope {
 /** Radius of a pin in cord diameters. */
 const PIN = 0.2;
 
+/** Radius of what is left inside a ring that was let go: nothing to speak of, but the ring still has an inside. */
+const NOTHING = 0.01;
+
+/** The same ring off its mandrel and pins: drawn on, it closes until its cords lock. */
+export const letGo = ({ pins: _pins, ...rope }: Rope): Rope => ({ ...rope, mandrel: NOTHING });
+
+/** Girth inside a ring of closed strands about the y axis, in cord diameters: round what would just fit. */
+export const insideGirth = (strands: readonly ArrayLike<number>[]): number => {
+  let least = Number.POSITIVE_INFINITY;
+  for (const points of strands)
+    for (let i = 0; i < points.length; i += 3)
+      least = Math.min(least, Math.hypot(points[i]!, points[i + 2]!));
+  return 2 * Math.PI * Math.max(0, least - 0.5);
+};
+
 /** Places of a tight ring on its mandrel: along it in columns, across it and out from the mandrel in diameters. */
 export function unrolled(points: ArrayLike<number>, bights: number): Float64Array {
   const out = new Float64Array(points.length);

@@ -45,7 +45,7 @@ export function RingSentence() {
         , {product.girth === 'body' ? 'over a ' : 'on a '}
         {product.measured} of{' '}
         <Word
-          label={`Girth of the ${product.measured}`}
+          label={`${product.measured} girth`}
           letter="g"
           text={show(ring.girth.mm)}
           problem={useIssue('/girth')}

@@ -1,9 +1,17 @@
 import { ArrowLeft, ArrowRight, Check } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { chains, phasesOf } from '../../../core/rings/grow.ts';
-import { type Lay, layOrder, layWords, tucksTogether } from '../../../core/rings/lays.ts';
+import {
+  crossingsAfter,
+  type Lay,
+  layOrder,
+  layWords,
+  pairsToSplit,
+  tucksTogether,
+} from '../../../core/rings/lays.ts';
 import { bightName } from '../../../core/rings/types.ts';
 import { layText, passText, stopAfter } from '../../../core/rings/words.ts';
+import { plural } from '../../../core/words.ts';
 import { Button } from '../../ui/Button.tsx';
 import { WhyText } from '../../ui/WhyNumber.tsx';
 import { LostSheet } from './LostSheet.tsx';
@@ -22,6 +30,12 @@ export function RunPanel({ isLarge = false }: { readonly isLarge?: boolean }) {
     back: () => goTo(laid - 1),
     lost: () => setLost(true),
   });
+  const forward = useRef<HTMLButtonElement>(null);
+  // Closed, the sheet gives the keys back to laying, not to the button that opened it.
+  const found = () => {
+    setLost(false);
+    setTimeout(() => forward.current?.focus(), 50);
+  };
   const done = plan.lays[laid - 1];
   const stop = done ? stopAfter(plan, done) : [];
   const perPass = 2 * plan.shape.bights;
@@ -35,6 +49,7 @@ export function RunPanel({ isLarge = false }: { readonly isLarge?: boolean }) {
       </h2>
       <Strip onGo={goTo} />
       <Passes perPass={perPass} />
+      <Look />
       {next ? <NextStep lay={next} isLarge={isLarge} /> : <p className="font-bold text-3xl">All laid</p>}
       {stop.length > 0 && (
         <ul
@@ -54,6 +69,7 @@ export function RunPanel({ isLarge = false }: { readonly isLarge?: boolean }) {
           <ArrowLeft size={18} aria-hidden /> Back
         </Button>
         <Button
+          ref={forward}
           look="next"
           disabled={!next}
           onClick={() => goTo(laid + 1)}
@@ -68,14 +84,32 @@ export function RunPanel({ isLarge = false }: { readonly isLarge?: boolean }) {
       </div>
       {isLost && (
         <LostSheet
-          onClose={() => setLost(false)}
+          onClose={found}
           onPlace={(n) => {
             goTo(n);
-            setLost(false);
+            found();
           }}
         />
       )}
     </section>
+  );
+}
+
+/** What the work should look like now: crossings that are made, and pairs that a later half cycle will split. */
+function Look() {
+  const { plan, laid } = useRing();
+  const pass = plan.lays[Math.max(0, laid - 1)]?.pass ?? 1;
+  const crossings = useMemo(() => crossingsAfter(plan.lays, laid), [plan, laid]);
+  const pairs = useMemo(() => {
+    const here = plan.lays.filter((l) => l.pass === pass && l.n <= laid);
+    return here.length === 2 * plan.shape.bights ? 0 : pairsToSplit(plan.shape, here).length;
+  }, [plan, laid, pass]);
+  if (laid === 0) return null;
+  return (
+    <p className="text-[15px] text-ink-soft" data-testid="ring-look">
+      Now {crossings} {plural(crossings, 'crossing')}
+      {pairs > 0 && `; ${pairs} ${plural(pairs, 'pair')} side by side, with nothing between yet`}.
+    </p>
   );
 }
 

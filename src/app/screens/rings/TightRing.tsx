@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Issue } from '../../../core/result.ts';
 import { tightScene } from '../../../core/rings/drawing/round.ts';
+import { insideGirth } from '../../../core/rings/rope.ts';
 import { passLength } from '../../../core/rings/sizes.ts';
 import { tightenRing } from '../../../workers/outside/ring.ts';
 import type { TightRing as Tight } from '../../../workers/protocol.ts';
@@ -18,7 +19,11 @@ export function TightRing() {
   const { plan } = useRing();
   const show = useLength();
   const [done, setDone] = useState<number>();
-  const [tight, setTight] = useState<{ readonly key: string; readonly value: Tight }>();
+  const [tight, setTight] = useState<{
+    readonly key: string;
+    readonly value: Tight;
+    readonly isFree: boolean;
+  }>();
   const [issues, setIssues] = useState<readonly Issue[]>([]);
   const stop = useRef<() => void>(() => undefined);
   const { ring } = plan;
@@ -26,17 +31,17 @@ export function TightRing() {
   const key = JSON.stringify([ring, isPinned && plan.widthMm]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another ring ends what is under way
   useEffect(() => () => stop.current(), [key]);
-  function start() {
+  function start(isFree: boolean) {
     setIssues([]);
     setDone(0);
     const tightening = tightenRing(
-      { ring, h: H, ...(isPinned ? { pinnedWidth: plan.widthMm } : {}) },
+      { ring, h: H, ...(isPinned ? { pinnedWidth: plan.widthMm } : {}), ...(isFree ? { isFree } : {}) },
       setDone,
     );
     stop.current = tightening.cancel;
     void tightening.result.then((result) => {
       setDone(undefined);
-      if (result.ok) setTight({ key, value: result.value });
+      if (result.ok) setTight({ key, value: result.value, isFree });
       else if (result.issues[0]?.code !== 'tighten.cancelled') setIssues(result.issues);
     });
   }
@@ -83,16 +88,18 @@ export function TightRing() {
             className="on-mat max-h-40 w-full rounded-lg bg-mat p-2"
           />
           <p className="text-[15px]" data-testid="ring-tight">
-            Formula {show(formula, { kind: 'cut' })}, pulled tight {show(cord, { kind: 'cut' })};{' '}
-            {show(widthOf(found) * ring.d)} wide.
+            {tight?.isFree
+              ? `With nothing inside and all slack drawn out it would close to ${show(insideGirth(found.strands) * ring.d)} round, from ${show(ring.girth)}; until then friction alone keeps its shape.`
+              : `Formula ${show(formula, { kind: 'cut' })}, pulled tight ${show(cord, { kind: 'cut' })}; ${show(widthOf(found) * ring.d)} wide.`}
           </p>
+          {!tight?.isFree && <Button onClick={() => start(true)}>Let it go free</Button>}
         </>
       )}
       {issues.map((i) => (
         <Problem key={i.message}>{i.message}</Problem>
       ))}
       {!found && (
-        <Button onClick={start}>
+        <Button onClick={() => start(false)}>
           {isPinned ? 'Pull it tight on its pins' : 'Pull it tight on its mandrel'}
         </Button>
       )}

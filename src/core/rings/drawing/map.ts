@@ -62,7 +62,8 @@ function tubesOf(ask: MapAsk, lay: Lay): Tube[] {
     tubes.push({
       points,
       radiusMm: ring.d / 2,
-      strand: String(lay.n),
+      // One name for all: what lies equally deep in one colour is drawn as one path.
+      strand: 'ring',
       role: 'work',
       lane: lay.lane,
       cord: ask.cordOf(lay),

@@ -16,7 +16,8 @@ interface RoundAsk {
   readonly tilt: number;
 }
 
-const DETAIL_MM = 0.5;
+/** The picture is about so many details across: finer than that nothing is drawn. */
+const DETAILS_ACROSS = 100;
 const ROOM_MM = 2;
 
 /** The ring as it is worn, seen from above its edge: what the given steps have laid, by depth. */
@@ -32,7 +33,7 @@ export function roundScene(ask: RoundAsk, laid: readonly Lay[]): Scene {
         const angle = (2 * Math.PI * lead[i]!) / girth + ask.turn;
         place(points, i, angle, radius + lead[i + 2]!, lead[i + 1]!, ask.tilt);
       }
-      return tube(points, ring.d, ask.cordOf(lay), String(lay.n));
+      return tube(points, ring.d, ask.cordOf(lay));
     }),
     ask.colours,
     radius + 1.5 * ring.d,
@@ -57,7 +58,7 @@ export function tightScene(
       most = Math.max(most, out);
       place(points, 3 * i, Math.atan2(-x, z) + ask.turn, out, y, ask.tilt);
     }
-    return tube(points, d, ask.cordOfStrand(s), String(s));
+    return tube(points, d, ask.cordOfStrand(s));
   });
   return painted(tubes, ask.colours, most + d / 2, ask.widthMm, ask.tilt);
 }
@@ -77,10 +78,11 @@ function place(
   points[i + 2] = near * Math.cos(tilt) - across * Math.sin(tilt);
 }
 
-const tube = (points: Float64Array, d: number, cord: number, strand: string): Tube => ({
+/** One name for all cords: what lies equally deep in one colour is drawn as one path. */
+const tube = (points: Float64Array, d: number, cord: number): Tube => ({
   points,
   radiusMm: d / 2,
-  strand,
+  strand: 'ring',
   role: 'work',
   lane: 0,
   cord,
@@ -100,6 +102,6 @@ function painted(
     minY: -height / 2 - ROOM_MM,
     widthMm: 2 * (reach + ROOM_MM),
     heightMm: height + 2 * ROOM_MM,
-    shapes: tubes.length > 0 ? paintTubes(tubes, colours, 'front', DETAIL_MM).shapes : [],
+    shapes: tubes.length > 0 ? paintTubes(tubes, colours, 'front', (2 * reach) / DETAILS_ACROSS).shapes : [],
   };
 }
