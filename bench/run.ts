@@ -14,11 +14,17 @@ import { loadWeave, solvedFacts } from '../src/core/patterns/index.ts';
 import { solveWeave } from '../src/core/patterns/solve.ts';
 import { PATTERN_SOURCES } from '../src/core/patterns/sources.ts';
 import { plan } from '../src/core/plan/plan.ts';
+import { explore } from '../src/core/rings/explorer.ts';
+import { ringRope } from '../src/core/rings/rope.ts';
+import { runList } from '../src/core/rings/runList.ts';
+import { narrowestWidth, passLength, type RingOnMandrel } from '../src/core/rings/sizes.ts';
+import type { RingShape } from '../src/core/rings/types.ts';
 import { guideFor } from '../src/core/steps/list/steps.ts';
 import { rowPicture } from '../src/core/steps/rows/rowPicture.ts';
 import { USUAL_WAY } from '../src/core/steps/types.ts';
 import { addContacts, createContacts, refreshContacts } from '../src/core/tighten/contacts.ts';
 import { refreshMeanEdges } from '../src/core/tighten/forces.ts';
+import { DEFAULTS, run } from '../src/core/tighten/run.ts';
 import { createState } from '../src/core/tighten/state.ts';
 import type { Rope } from '../src/core/weave/types.ts';
 
@@ -133,3 +139,26 @@ try {
 } catch {
   console.log('first script: build first (npm run build)');
 }
+
+// Rings.
+const large: RingShape = { leads: 25, bights: 101, coding: { by: 'row', n: 1 }, first: 'O' };
+console.log(`run list of a 25 × 101, in 5 ms   ${(median(() => void runList(large)) / 5).toFixed(2)}`);
+const sizes = Array.from({ length: 20 }, (_, i) => i + 2);
+const gridMs = median(
+  () => void explore({ girth: 210, d: 3.68, passes: 1, coding: large.coding, width: 20 }, sizes, sizes),
+);
+console.log(`grid of 400 rings, in frames      ${(gridMs / FRAME_MS).toFixed(2)}`);
+const gaucho: RingOnMandrel = {
+  shape: { leads: 9, bights: 16, coding: { by: 'row', n: 2 }, first: 'O' },
+  passes: 1,
+  girth: 56,
+  d: 1,
+};
+const begun = performance.now();
+const tightRing = run(ringRope(gaucho), { ...DEFAULTS, h: 0.3 });
+const took = (performance.now() - begun) / 10_000;
+const cord = tightRing.ok ? tightRing.value.lengths[0]! : Number.NaN;
+const byFormula = passLength(gaucho, narrowestWidth(gaucho));
+console.log(
+  `a 9 × 16 pulled tight, in 10 s    ${took.toFixed(2)}, cord ${(cord / byFormula).toFixed(3)} of the formula’s`,
+);

@@ -61,10 +61,9 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   weave: async (page) => {
     await page.goto('/weaves/ladder-two-4');
   },
-  turn: async (page) => {
-    await page.goto('/weaves/wide-bar-3');
-    await page.getByRole('button', { name: 'turn it' }).click();
-    await page.waitForTimeout(3000);
+  ring: async (page) => {
+    await page.goto('/rings/demo-ines-dome-slip-ring');
+    await page.getByTestId('ring-next').waitFor();
   },
   tie: async (page) => {
     await tieTo(page, 'ines-dome-night', 'Row 12 of');

@@ -32,7 +32,7 @@ export function RingCard({ onTie }: { readonly onTie: () => void }) {
       <h2 className="font-bold font-title text-xl">
         Cut{' '}
         <span className="font-normal font-sans text-[15px] text-ink-soft">
-          {chanceText(plan.chance)} sure to reach
+          about {chanceText(plan.chance)} sure to reach
         </span>
       </h2>
       <ul className="-mt-1 divide-y divide-rule">
