@@ -1,18 +1,17 @@
 import { CircleAlert, CircleCheck, Download, Info, Printer, Sprout } from 'lucide-react';
-import { useMemo, useState } from 'react';
-import { roundScene } from '../../../core/rings/drawing/round.ts';
+import { useState } from 'react';
 import type { RingCheck } from '../../../core/rings/planned.ts';
 import { plural } from '../../../core/words.ts';
 import { Button } from '../../ui/Button.tsx';
 import { chanceText } from '../../ui/chance.ts';
 import { Disclosed } from '../../ui/Disclosed.tsx';
-import { SceneView } from '../../ui/SceneView.tsx';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
 import { GrowSheet } from './GrowSheet.tsx';
-import { cordOfLay, looksOf, useRing } from './RingContext.tsx';
+import { useRing } from './RingContext.tsx';
 import { RingExports } from './RingExports.tsx';
+import { RoundPicture } from './RoundPicture.tsx';
 import { TightRing } from './TightRing.tsx';
 
 /** What to cut and how the ring comes out: the card that lies beside the map. */
@@ -61,7 +60,8 @@ export function RingCard({ onTie }: { readonly onTie: () => void }) {
           <Line name="width" value={show(plan.widthMm)} why={plan.whys.width} />
           <dt>thick</dt>
           <dd className="figure text-right font-semibold">
-            {thin.toFixed(1)}–{thick.toFixed(1)} mm
+            {thin.toFixed(1)}
+            {thick > thin + 0.05 && `–${thick.toFixed(1)}`} mm
           </dd>
           <Line name="open" value={`${Math.round(plan.openShare * 100)} %`} why={plan.whys.open} />
           <Line name="inside" value={show(plan.ring.girth)} why={plan.whys.girth} />
@@ -153,37 +153,6 @@ function Line({
         <WhyNumber label={name} value={value} why={why} className="font-semibold" testId={`ring-${name}`} />
       </dd>
     </>
-  );
-}
-
-/** How the ring is turned to the eye. */
-const TURN = 0.3;
-const TILT = 0.42;
-
-function RoundPicture() {
-  const { plan } = useRing();
-  const scene = useMemo(
-    () =>
-      roundScene(
-        {
-          ring: plan.ring,
-          widthMm: plan.widthMm,
-          colours: looksOf(plan),
-          cordOf: cordOfLay(plan),
-          turn: TURN,
-          tilt: TILT,
-        },
-        plan.lays,
-      ),
-    [plan],
-  );
-  return (
-    <SceneView
-      scene={scene}
-      label="The finished ring, in the round"
-      data-testid="ring-round"
-      className="on-mat max-h-44 w-full self-start rounded-lg bg-mat p-2"
-    />
   );
 }
 

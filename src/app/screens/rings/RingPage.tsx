@@ -18,6 +18,7 @@ import { RingCard } from './RingCard.tsx';
 import { RingContext, type RingView, useRing } from './RingContext.tsx';
 import { RingMap } from './RingMap.tsx';
 import { RingSentence } from './RingSentence.tsx';
+import { RoundPicture } from './RoundPicture.tsx';
 import { RunPanel } from './RunPanel.tsx';
 import { WhichFit } from './WhichFit.tsx';
 
@@ -109,39 +110,48 @@ function Planning() {
   const navigate = useNavigate();
   const [fitting, setFitting] = useState(false);
   return (
-    <main className="print:hidden">
+    <main className="grid gap-x-7 gap-y-5 pb-5 md:grid-cols-2 xl:grid-cols-[minmax(0,29rem)_minmax(0,1fr)_22rem] print:hidden">
       <h1 className="sr-only">{ring.name}, a ring</h1>
-      <Part name="The sentence">
-        <RingSentence />
-      </Part>
-      {issues.length > 0 && (
-        <ul
-          aria-label="What can’t be"
-          className="mx-5 mb-2 rounded-lg border border-bad bg-bad-pale px-3 py-2 text-bad"
-        >
-          {issues.map((i) => (
-            <li key={i.path + i.message} role="alert">
-              {i.message} The picture shows the ring as it was before.
-            </li>
-          ))}
-        </ul>
-      )}
-      <Part name="The map">
-        <RingMap
-          plan={plan}
-          laid={laid}
-          next={next}
-          addedFrom={ring.grownFrom && 2 * ring.grownFrom.bights + 1}
-        />
-      </Part>
-      <div className="grid gap-x-7 gap-y-6 px-5 py-4 md:grid-cols-2 xl:grid-cols-[minmax(0,28rem)_minmax(0,1fr)_21rem]">
+      <div className="order-1 col-span-full">
+        <Part name="The sentence">
+          <RingSentence />
+        </Part>
+        {issues.length > 0 && (
+          <ul
+            aria-label="What can’t be"
+            className="mx-5 mb-2 rounded-lg border border-bad bg-bad-pale px-3 py-2 text-bad"
+          >
+            {issues.map((i) => (
+              <li key={i.path + i.message} role="alert">
+                {i.message} The picture shows the ring as it was before.
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
+      {/* On a phone words and button come first, then the map, the card, and other rings. */}
+      <div className="order-3 col-span-full -mt-5 md:order-2">
+        <Part name="The map">
+          <RingMap
+            plan={plan}
+            laid={laid}
+            next={next}
+            addedFrom={ring.grownFrom && 2 * ring.grownFrom.bights + 1}
+          />
+        </Part>
+      </div>
+      <div className="order-2 min-w-0 px-5 md:order-3 md:pr-0">
         <Part name="The run list">
           <RunPanel />
           <HandRecipe />
         </Part>
+      </div>
+      <div className="order-5 min-w-0 px-5 md:order-4 xl:px-0">
         <Part name="Other rings">
           <Explorer onFit={() => setFitting(true)} />
         </Part>
+      </div>
+      <div className="order-4 min-w-0 px-5 md:order-5 md:pr-0 xl:pr-5 xl:pl-0">
         <Part name="The card">
           <RingCard onTie={() => void navigate(`${ringPath(id)}/tie`)} />
         </Part>
@@ -171,19 +181,26 @@ function Tying() {
           Close
         </Link>
       </header>
-      <Part name="The map">
-        <RingMap
-          plan={plan}
-          laid={laid}
-          next={next}
-          addedFrom={ring.grownFrom && 2 * ring.grownFrom.bights + 1}
-        />
-      </Part>
-      <div className="mx-auto w-full max-w-3xl px-5 py-4">
-        <Part name="The run list">
-          <RunPanel isLarge />
+      <div className="order-2 md:order-1">
+        <Part name="The map">
+          <RingMap
+            plan={plan}
+            laid={laid}
+            next={next}
+            addedFrom={ring.grownFrom && 2 * ring.grownFrom.bights + 1}
+          />
         </Part>
-        <HandRecipe />
+      </div>
+      <div className="order-1 mx-auto grid w-full max-w-5xl gap-6 px-5 py-4 md:order-2 md:grid-cols-[minmax(0,1fr)_18rem]">
+        <div className="min-w-0">
+          <Part name="The run list">
+            <RunPanel isLarge />
+          </Part>
+          <HandRecipe />
+        </div>
+        <Part name="The ring in the round">
+          <RoundPicture className="max-h-72" />
+        </Part>
       </div>
     </main>
   );

@@ -31,6 +31,9 @@ export function RingSentence() {
   const article = name.slice(0, name.indexOf(' '));
   const used = strands > 1 && ring.strandCords ? ring.strandCords : ring.lanes;
   const cords = [...new Set(used)].sort();
+  const turned = [ring.first === 'U' && 'mirrored', ring.hand === 'left' && 'left-handed']
+    .filter(Boolean)
+    .join(', ');
   return (
     <section aria-label="The ring in a sentence" className="px-5 pt-3 pb-4">
       <p className="max-w-[78rem] text-[22px] leading-[1.65]">
@@ -105,12 +108,8 @@ export function RingSentence() {
           <Word
             label="Mirror and hand"
             letter="h"
-            isQuiet
-            text={
-              ring.first === 'U' || ring.hand === 'left'
-                ? `+ ${[ring.first === 'U' ? 'mirrored' : '', ring.hand === 'left' ? 'left-handed' : ''].filter(Boolean).join(', ')}`
-                : '+ mirror, hand'
-            }
+            isQuiet={turned === ''}
+            text={turned || '+ mirror, hand'}
             picker={MirrorPicker}
           />
           <Link to="/rings" className="ml-4 text-ink-soft underline decoration-dotted underline-offset-4">

@@ -76,7 +76,8 @@ export function RunPanel({ isLarge = false }: { readonly isLarge?: boolean }) {
           className="min-h-14"
           aria-keyshortcuts="Space"
         >
-          <span className="text-2xl">Laid, next</span> <span className="font-normal">Space</span>
+          <span className="text-2xl">Laid, next</span>{' '}
+          <span className="hidden font-normal sm:inline">Space</span>
         </Button>
         <Button onClick={() => setLost(true)} className="min-h-14 px-4" aria-keyshortcuts="l">
           Lost?
@@ -97,13 +98,15 @@ export function RunPanel({ isLarge = false }: { readonly isLarge?: boolean }) {
 
 /** What the work should look like now: crossings that are made, and pairs that a later half cycle will split. */
 function Look() {
-  const { plan, laid } = useRing();
+  const { plan, ring, laid } = useRing();
   const pass = plan.lays[Math.max(0, laid - 1)]?.pass ?? 1;
   const crossings = useMemo(() => crossingsAfter(plan.lays, laid), [plan, laid]);
   const pairs = useMemo(() => {
+    // What is to be split only matters where a ring in hand is grown.
+    if (!ring.grownFrom) return 0;
     const here = plan.lays.filter((l) => l.pass === pass && l.n <= laid);
     return here.length === 2 * plan.shape.bights ? 0 : pairsToSplit(plan.shape, here).length;
-  }, [plan, laid, pass]);
+  }, [plan, ring.grownFrom, laid, pass]);
   if (laid === 0) return null;
   return (
     <p className="text-[15px] text-ink-soft" data-testid="ring-look">
@@ -283,7 +286,7 @@ function useRingKeys(keys: Keys): void {
       if (e.defaultPrevented || e.ctrlKey || e.metaKey || e.altKey) return;
       if (
         document.querySelector('[role="dialog"]') ||
-        target.closest?.('input,textarea,select,[role="radio"],[data-word]')
+        target.closest?.('input,textarea,select,[role="radio"]')
       )
         return;
       const isButton = target.closest?.('button, a') !== null && target.closest?.('button, a') !== undefined;

@@ -14,7 +14,16 @@ interface RoundAsk {
   /** How far it is turned about its axis, and tilted towards the eye, in radians. */
   readonly turn: number;
   readonly tilt: number;
+  /** The half cycle that comes next, drawn in amber. */
+  readonly next?: Lay | undefined;
 }
+
+/** What is to be done next is amber, here as on the map. */
+const NEXT: CordColour = { id: 'next', name: 'next', base: '#f0ad24', look: 'solid', accents: [] };
+
+/** How far the ring must be turned for the middle of a half cycle to face the eye, in radians. */
+export const turnTo = (lay: Lay, ring: RingOnMandrel): number =>
+  (-Math.PI * (lay.column + ring.shape.leads / 2)) / ring.shape.bights;
 
 /** The picture is about so many details across: finer than that nothing is drawn. */
 const DETAILS_ACROSS = 100;
@@ -26,16 +35,16 @@ export function roundScene(ask: RoundAsk, laid: readonly Lay[]): Scene {
   const girth = meanGirth(ring);
   const radius = girth / (2 * Math.PI);
   return painted(
-    laid.map((lay) => {
+    [...laid, ...(ask.next ? [ask.next] : [])].map((lay) => {
       const lead = leadPoints(ring, widthMm, lay, lay.lane);
       const points = new Float64Array(lead.length);
       for (let i = 0; i < lead.length; i += 3) {
         const angle = (2 * Math.PI * lead[i]!) / girth + ask.turn;
         place(points, i, angle, radius + lead[i + 2]!, lead[i + 1]!, ask.tilt);
       }
-      return tube(points, ring.d, ask.cordOf(lay));
+      return tube(points, ring.d, lay === ask.next ? ask.colours.length : ask.cordOf(lay));
     }),
-    ask.colours,
+    [...ask.colours, NEXT],
     radius + 1.5 * ring.d,
     widthMm,
     ask.tilt,
