@@ -10,11 +10,15 @@ import { SaveBanner } from './shell/SaveMark.tsx';
 import { useShortcuts } from './shell/useShortcuts.ts';
 import { openBench } from './state/bench.ts';
 import { useWorkshopFromStore, WorkshopContext } from './state/knowledge.tsx';
-import { openRing } from './state/ring.ts';
+import type { OpenedRing } from './state/ring.ts';
 import { useDatabase, useDesigns } from './state/services.tsx';
 import { Boundary } from './ui/Boundary.tsx';
-import { lazily } from './ui/lazily.ts';
+import { fetchModule, lazily } from './ui/lazily.ts';
 import { UnitsContext } from './ui/units.tsx';
+
+/** Rings have a chunk of their own: it is fetched when one is opened. */
+const openRing = async (db: Database, id: string): Promise<OpenedRing> =>
+  (await fetchModule(() => import('./state/ring.ts'))).openRing(db, id);
 
 const benchPage = () => import('./screens/bench/BenchPage.tsx');
 // Most people come for the Bench: it is fetched while the store is being opened.

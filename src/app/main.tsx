@@ -7,10 +7,10 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { type Database, openDatabase } from '../storage/db.ts';
 import { restoreDesigns } from '../storage/designs.ts';
-import { restoreRings } from '../storage/rings.ts';
+import { restoreRings } from '../storage/ringList.ts';
 import { readSettings, type Settings, writeSetting } from '../storage/settings.ts';
 import { App } from './App.tsx';
-import { demoRecords, demoRings } from './state/demo.ts';
+import { demoRecords } from './state/demo.ts';
 import { DatabaseContext } from './state/services.tsx';
 import { ToastProvider } from './ui/Toast.tsx';
 
@@ -21,6 +21,7 @@ async function open(): Promise<{ readonly db: Database; readonly settings: Setti
   const settings = await readSettings(db);
   if (!settings.demoSeen) {
     await restoreDesigns(db, demoRecords(Date.now()));
+    const { demoRings } = await import('./state/demoRings.ts');
     await restoreRings(db, demoRings(Date.now()));
     await writeSetting(db, 'demoSeen', true);
   }

@@ -1,6 +1,5 @@
 import { readDesign } from '../../core/formats/design.ts';
-import { readRing } from '../../core/formats/ring.ts';
-import type { DesignRecord, RingRecord } from '../../storage/db.ts';
+import type { DesignRecord } from '../../storage/db.ts';
 
 const FILES = import.meta.glob<unknown>('../../../examples/*.json', { eager: true, import: 'default' });
 
@@ -23,30 +22,6 @@ export function demoRecords(now: number): DesignRecord[] {
             updatedAt: now - i * 1000,
             name: design.value.name,
             design: design.value,
-          },
-        ]
-      : [];
-  });
-}
-
-const RING_FILES = import.meta.glob<unknown>('../../../examples/rings/*.json', {
-  eager: true,
-  import: 'default',
-});
-
-/** The stall's rings. */
-export function demoRings(now: number): RingRecord[] {
-  return Object.entries(RING_FILES).flatMap(([path, data], i) => {
-    const ring = readRing(data);
-    const file = path.split('/').at(-1)!.replace('.json', '');
-    return ring.ok
-      ? [
-          {
-            id: `demo-${file}`,
-            revision: 1,
-            updatedAt: now - i * 1000,
-            name: ring.value.name,
-            ring: ring.value,
           },
         ]
       : [];

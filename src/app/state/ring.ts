@@ -2,7 +2,8 @@ import { type RingDesign, readRing } from '../../core/formats/ring.ts';
 import type { Issue } from '../../core/result.ts';
 import type { RingPatch } from '../../core/rings/planned.ts';
 import type { Database, RingRecord } from '../../storage/db.ts';
-import { getRing, saveRing } from '../../storage/rings.ts';
+import { getRing } from '../../storage/ringList.ts';
+import { saveRing } from '../../storage/rings.ts';
 import { createDocument, type OpenDocument } from './document.ts';
 import { type Keeping, openKept } from './kept.ts';
 

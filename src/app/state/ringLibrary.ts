@@ -4,11 +4,12 @@ import type { Issue, Result } from '../../core/result.ts';
 import { findRingProduct } from '../../core/rings/products.ts';
 import type { RingRecord } from '../../storage/db.ts';
 import { newId } from '../../storage/ids.ts';
-import { removeRing, restoreRings, saveRing } from '../../storage/rings.ts';
+import { removeRing, restoreRings } from '../../storage/ringList.ts';
+import { saveRing } from '../../storage/rings.ts';
 import { readText } from '../export/readText.ts';
 import { ringPath } from '../paths.ts';
 import { useToast } from '../ui/Toast.tsx';
-import { demoRings } from './demo.ts';
+import { demoRings } from './demoRings.ts';
 import { freeName } from './library.ts';
 import { useDatabase, useRings } from './services.tsx';
 

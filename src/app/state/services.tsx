@@ -3,7 +3,7 @@ import useSWR, { type SWRConfiguration } from 'swr';
 import type { Database, DesignRecord, MakeRecord, PieceRecord, RingRecord } from '../../storage/db.ts';
 import { listDesigns } from '../../storage/designs.ts';
 import { listMakes, listPieces } from '../../storage/pieces.ts';
-import { listRings } from '../../storage/rings.ts';
+import { listRings } from '../../storage/ringList.ts';
 
 /** The store that the whole application works on; swappable in tests. */
 export const DatabaseContext = createContext<Database | undefined>(undefined);

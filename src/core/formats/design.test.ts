@@ -7,7 +7,9 @@ import { formatDesign, MAX_DESIGN_CHARS, parseDesign } from './design.ts';
 import { planJson } from './planJson.ts';
 
 const dir = new URL('../../../examples/', import.meta.url);
-const examples = readdirSync(dir).map((f) => [f, readFileSync(new URL(f, dir), 'utf8')] as const);
+const examples = readdirSync(dir)
+  .filter((f) => f.endsWith('.json'))
+  .map((f) => [f, readFileSync(new URL(f, dir), 'utf8')] as const);
 const first = () => JSON.parse(examples[0]![1]);
 
 describe('design documents', () => {

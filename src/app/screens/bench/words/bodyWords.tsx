@@ -1,14 +1,12 @@
-import { useCallback, useRef } from 'react';
+import { Suspense, useCallback, useRef } from 'react';
 import { findProduct, PRODUCTS, type Product } from '../../../../core/fit/products.ts';
 import { type Ease, FLAT_ADD_MM, fitFor, SLACKS, sameEase } from '../../../../core/fit/schools.ts';
 import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { asProduct } from '../../../../core/plan/adapt.ts';
-import { RING_PRODUCTS } from '../../../../core/rings/products.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
-import { useRingLibrary } from '../../../state/ringLibrary.ts';
-import { Button } from '../../../ui/Button.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
 import { LengthField } from '../../../ui/LengthField.tsx';
+import { lazily } from '../../../ui/lazily.ts';
 import { MeasurePicture } from '../../../ui/MeasurePicture.tsx';
 import { useLength, useUnits } from '../../../ui/units.tsx';
 import { WhyText } from '../../../ui/WhyNumber.tsx';
@@ -16,6 +14,8 @@ import { type PickerProps, Word } from '../../../ui/Word.tsx';
 import { useBench, usePlan } from '../BenchContext.tsx';
 import { MeasureField, useTold } from './measureWords.tsx';
 import { Problem, useProblem } from './problems.tsx';
+
+const RingProducts = lazily(() => import('./RingProducts.tsx'));
 
 export function ProductWord() {
   const { design } = useBench();
@@ -37,45 +37,10 @@ function ProductPicker() {
         onChange={(id) => dispatch({ type: 'become', design: asProduct(design, id, know) }, 'product')}
         choices={PRODUCTS.map((p) => ({ value: p.id, name: p.name, note: otherMeasures(p) }))}
       />
-      <RingProducts />
+      <Suspense>
+        <RingProducts />
+      </Suspense>
     </>
-  );
-}
-
-/** Rings need no closure: they are planned on a screen of their own, for the same wearer in the same cord. */
-function RingProducts() {
-  const { design } = useBench();
-  const rings = useRingLibrary();
-  return (
-    <fieldset className="flex flex-col gap-1 border-rule border-t pt-2">
-      <legend className="sr-only">Or a ring</legend>
-      <p className="text-ink-soft text-sm">Or a ring, tied round a hand or a mandrel, without any closure:</p>
-      <div className="flex flex-wrap gap-1.5">
-        {RING_PRODUCTS.map((p) => (
-          <Button
-            key={p.id}
-            onClick={() => {
-              const passed = design.measures?.[p.measured];
-              const isKnown = p.girth === 'body' && passed !== undefined;
-              void rings.create({
-                product: p.id,
-                wearer: p.girth === 'body' ? design.wearer.name : '',
-                girth: {
-                  by: p.girth,
-                  mm: isKnown && passed >= p.leastMm && passed <= p.mostMm ? passed : p.usualMm,
-                  ...(p.girth === 'body' ? { easeMm: p.easeMm } : {}),
-                },
-                cord: design.cord,
-                cords: [{ colour: design.cords[0]!.colour }],
-                ...(design.looks ? { looks: design.looks } : {}),
-              });
-            }}
-          >
-            {p.name}
-          </Button>
-        ))}
-      </div>
-    </fieldset>
   );
 }
 
