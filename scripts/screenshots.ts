@@ -17,9 +17,6 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   strap: async (page) => {
     await page.goto('/d/demo-pavel-night-watch-strap');
   },
-  collar: async (page) => {
-    await page.goto('/d/demo-halley-collar');
-  },
   focal: async (page) => {
     await page.goto('/d/demo-sade-equinox-band');
   },
@@ -60,6 +57,14 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   },
   weave: async (page) => {
     await page.goto('/weaves/ladder-two-4');
+  },
+  stash: async (page) => {
+    await page.goto('/stash');
+    await page.getByRole('button', { name: 'cuts', exact: true }).click();
+    await page.getByLabel('How many: Dome night band').fill('16');
+    await page.getByLabel('How many: Halley’s collar').fill('1');
+    await page.getByRole('button', { name: /^Plan the cuts/ }).click();
+    await page.getByTestId('cut-verdict').waitFor();
   },
   ring: async (page) => {
     await page.goto('/rings/demo-ines-dome-slip-ring');

@@ -22,7 +22,7 @@ const openRing = async (db: Database, id: string): Promise<OpenedRing> =>
 
 const benchPage = () => import('./screens/bench/BenchPage.tsx');
 // Most people come for the Bench: it is fetched while the store is being opened.
-if (!/^\/(?:tie|weaves|rings)/.test(window.location.pathname)) benchPage().catch(() => undefined);
+if (!/^\/(?:tie|weaves|rings|stash)/.test(window.location.pathname)) benchPage().catch(() => undefined);
 
 const BenchPage = lazily(benchPage);
 const EmptyBench = lazily(() => import('./screens/bench/EmptyBench.tsx'));
@@ -31,6 +31,7 @@ const WeavePage = lazily(() => import('./screens/weaves/WeavePage.tsx'));
 const TieListPage = lazily(() => import('./screens/tie/TieListPage.tsx'));
 const RingsPage = lazily(() => import('./screens/rings/RingsPage.tsx'));
 const RingPage = lazily(() => import('./screens/rings/RingPage.tsx'));
+const StashPage = lazily(() => import('./screens/stash/StashPage.tsx'));
 const CommandBox = lazily(() => import('./shell/CommandBox.tsx'));
 const TiePage = lazily(() => import('./screens/tie/TiePage.tsx'));
 
@@ -85,6 +86,7 @@ export function App({ settings }: { readonly settings: Settings }) {
               <Route path="/rings" element={<RingsPage />} />
               <Route path="/rings/:id" element={<RingPage opened={ring.opened} />} />
               <Route path="/rings/:id/tie" element={<RingPage opened={ring.opened} isTying />} />
+              <Route path="/stash" element={<StashPage />} />
               <Route path="/weaves" element={<WeavesPage />} />
               <Route path="/weaves/:id" element={<WeavePage />} />
               <Route path="*" element={<Navigate to="/" replace />} />

@@ -23,6 +23,8 @@ async function open(): Promise<{ readonly db: Database; readonly settings: Setti
     await restoreDesigns(db, demoRecords(Date.now()));
     const { demoRings } = await import('./state/demoRings.ts');
     await restoreRings(db, demoRings(Date.now()));
+    const { demoLedger } = await import('./state/demoStash.ts');
+    await (await import('../storage/stash.ts')).fillLedger(db, demoLedger());
     await writeSetting(db, 'demoSeen', true);
   }
   return { db, settings };

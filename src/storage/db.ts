@@ -8,6 +8,7 @@ import {
   type StoreValue,
 } from 'idb';
 import type { OwnWeave } from '../core/formats/workshop.ts';
+import type { Entry } from '../core/stash/types.ts';
 import type { Swatch } from '../core/usage/swatch.ts';
 import type { DesignRecord, MakeRecord, PieceRecord, RingRecord, UnsavedRow } from './records.ts';
 
@@ -22,6 +23,8 @@ interface WarpBeamDB extends DBSchema {
   /** Keyed by pattern and cord. */
   swatches: { key: [string, string]; value: Swatch };
   rings: { key: string; value: RingRecord };
+  /** The stash's ledger, in the order in which it was written. */
+  stash: { key: number; value: { readonly entry: Entry } };
   pieces: { key: string; value: PieceRecord };
   makes: { key: string; value: MakeRecord };
   /** Keyed by document and tab. */
@@ -29,7 +32,7 @@ interface WarpBeamDB extends DBSchema {
 }
 
 export const DB_NAME = 'warp-beam';
-export const DB_VERSION = 6;
+export const DB_VERSION = 7;
 
 /** How long the browser may take to open its store before we say that it does not answer, in milliseconds. */
 const OPEN_TIMEOUT_MS = 10_000;
@@ -176,6 +179,7 @@ function openConnection(): Promise<Connection> {
       if (from < 4) db.createObjectStore('unsaved', { keyPath: ['documentId', 'tab'] });
       if (from < 5) db.createObjectStore('mixed', { keyPath: 'id' });
       if (from < 6) db.createObjectStore('rings', { keyPath: 'id' });
+      if (from < 7) db.createObjectStore('stash', { autoIncrement: true });
     },
   });
 }

@@ -1,5 +1,7 @@
 import type { Gallery } from '../core/colour/arrangements.ts';
 import type { CordColour } from '../core/colour/palette.ts';
+import type { CuttingProblem } from '../core/cutting/model.ts';
+import type { CuttingResult } from '../core/cutting/plan.ts';
 import type { Scene } from '../core/drawing/shape.ts';
 import type { SolvedFacts, SolvedWeave } from '../core/patterns/types.ts';
 import type { AtHand, Makeable } from '../core/plan/atHand.ts';
@@ -77,3 +79,16 @@ export type RingMessage =
   | { readonly kind: 'progress'; readonly done: number }
   | { readonly kind: 'tight'; readonly tight: TightRing }
   | { readonly kind: 'failed'; readonly issues: readonly Issue[] };
+
+/** Cutting problems, each of one cord and colour, by their keys. */
+export interface CutRequest {
+  readonly groups: readonly { readonly key: string; readonly problem: CuttingProblem }[];
+  /** Seconds for one whole-number program. */
+  readonly seconds: number;
+}
+
+export type CutMessage =
+  | { readonly kind: 'progress'; readonly done: number; readonly stage: string }
+  | { readonly kind: 'cut'; readonly key: string; readonly result: CuttingResult }
+  | { readonly kind: 'done' }
+  | { readonly kind: 'failed'; readonly message: string };

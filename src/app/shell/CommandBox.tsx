@@ -187,6 +187,7 @@ function useCommands(bench: Bench | undefined, onUnits: (units: UnitSystem) => v
       { id: 'new-ring', name: 'New ring', group: 'Rings', run: () => void rings.create() },
       place('table', 'Tie', '/tie'),
       place('weaves', 'Weaves', '/weaves'),
+      place('stash', 'Stash', '/stash'),
       { id: 'designs', name: 'All designs', group: 'Places', key: 'O', run: press('[data-key="o"]') },
       {
         id: 'units',

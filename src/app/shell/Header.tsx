@@ -25,6 +25,7 @@ const PLACES = [
   { to: '/rings', name: 'Rings', isHere: (path: string) => path.startsWith('/rings') },
   { to: '/tie', name: 'Tie', isHere: (path: string) => path.startsWith('/tie') },
   { to: '/weaves', name: 'Weaves', isHere: (path: string) => path.startsWith('/weaves') },
+  { to: '/stash', name: 'Stash', isHere: (path: string) => path.startsWith('/stash') },
 ];
 
 export function Header({ bench, onUnits, onCommands }: Props) {

@@ -1,6 +1,8 @@
 import { byLength, type Certificate, checkCertificate, type Proof, wholeWorths } from './certificate.ts';
+import { type Cap, generate, Pool, wholeNumbers } from './columns.ts';
+import { dive } from './dive.ts';
 import { fitDecreasing } from './fitting.ts';
-import { fillingOf, gcdOf, knapsack } from './knapsack.ts';
+import { gcdOf } from './knapsack.ts';
 import {
   type CuttingProblem,
   fits,
@@ -8,12 +10,11 @@ import {
   merged,
   type Pattern,
   type Piece,
-  restOf,
   STAGES,
   type Stage,
   stageCost,
 } from './model.ts';
-import type { LinearProgram, Solver } from './solver.ts';
+import type { Solver } from './solver.ts';
 
 /** One bar with its cuts, the longest first. */
 export interface CutBar {
@@ -64,9 +65,6 @@ export interface Limits {
 
 /** Waste is not tuned below this: fewer hanks are worth more than a few millimetres. */
 const WASTE_TOLERANCE_MM = 300;
-const MOST_ROUNDS = 80;
-/** Price of leaving a piece uncut, over anything else that a column can cost. */
-const UNCUT = 1e5;
 const EPS = 1e-6;
 
 /**
@@ -85,7 +83,7 @@ export function planCuts(problem: CuttingProblem, solver: Solver, limits: Limits
   if (homeless.length > 0) return { ok: false, short: { pieces: homeless, missingMm: 0 } };
   const pool = new Pool(m);
   for (const patterns of start) for (const p of patterns) pool.add(p);
-  const caps: { stage: Stage; most: number }[] = [];
+  const caps: Cap[] = [];
   const stages: StageResult[] = [];
   let best: Pattern[] | undefined = start[0];
   let certificate = byLength(m);
@@ -95,18 +93,28 @@ export function planCuts(problem: CuttingProblem, solver: Solver, limits: Limits
       isStopped = true;
       break;
     }
-    const lp = generate(m, pool, stage, caps, solver);
+    const relaxed = generate(m, pool, stage, caps, solver);
+    const lp = relaxed?.isUncut ? undefined : relaxed;
     if (stage === 'cost' && lp)
       certificate = better(m, certificate, { worths: wholeWorths(lp.duals.slice(0, m.items.length)) });
-    const whole = wholeNumbers(m, pool, stage, caps, solver, limits.seconds);
-    const candidates = [...start, ...(best ? [best] : []), ...(whole ? [whole] : [])].filter((c) =>
-      caps.every((cap) => sum(m, c, cap.stage) <= cap.most + EPS),
-    );
+    let bound = roundedBound(m, stage, lp?.value ?? 0, certificate);
+    const tolerance = stage === 'waste' ? WASTE_TOLERANCE_MM : 0;
+    const isWithin = (c: readonly Pattern[]) => caps.every((cap) => sum(m, c, cap.stage) <= cap.most + EPS);
+    const candidates = [...start, ...(best ? [best] : [])].filter(isWithin);
+    const isThere = () => candidates.some((c) => sum(m, c, stage) <= bound + tolerance + EPS);
+    const offer = (c: Pattern[] | undefined) => {
+      if (c && isWithin(c)) candidates.push(c);
+    };
+    if (lp && !isThere()) offer(dive(m, pool, stage, caps, solver, lp));
+    if (stage === 'cost' && lp && !isThere()) {
+      const asked = askPrices(m, pool, bound, Math.min(...candidates.map((c) => sum(m, c, 'cost'))), solver);
+      offer(asked.plan);
+      bound = asked.bound;
+    }
+    if (!isThere()) offer(wholeNumbers(m, pool, stage, caps, solver, limits.seconds));
     if (candidates.length === 0) return { ok: false, short: shortage(m) };
     best = candidates.reduce((a, b) => (sum(m, b, stage) < sum(m, a, stage) - EPS ? b : a));
     const value = sum(m, best, stage);
-    const bound = roundedBound(m, stage, lp?.value ?? 0, certificate);
-    const tolerance = stage === 'waste' ? WASTE_TOLERANCE_MM : 0;
     stages.push({
       stage,
       value,
@@ -116,12 +124,24 @@ export function planCuts(problem: CuttingProblem, solver: Solver, limits: Limits
     caps.push({ stage, most: stage === 'waste' ? Math.max(value, bound + tolerance) : value });
   }
   if (!best) return { ok: false, short: shortage(m) };
+  // What came later may have made earlier things smaller still.
+  const plan = best;
+  const settled = stages.map((s): StageResult => {
+    const value = sum(m, plan, s.stage);
+    const tolerance = s.stage === 'waste' ? WASTE_TOLERANCE_MM : 0;
+    return {
+      ...s,
+      value,
+      bound: Math.min(s.bound, value),
+      isProven: s.isProven || value <= s.bound + tolerance + EPS,
+    };
+  });
   const bars = handedOut(problem, m, best);
   return {
     ok: true,
     plan: {
       bars,
-      stages,
+      stages: settled,
       costCents: sum(m, best, 'cost'),
       wasteMm: sum(m, best, 'waste'),
       keptMm: bars.filter((b) => b.isKept).reduce((total, b) => total + b.restMm, 0),
@@ -131,6 +151,51 @@ export function planCuts(problem: CuttingProblem, solver: Solver, limits: Limits
     },
   };
 }
+
+/** How many prices are tried, from the bound upwards. */
+const MOST_PRICES = 6;
+
+/**
+ * One price at a time, from the bound upwards: can everything be cut from what so much buys? The relaxed program rules a price out, and then
+ * the bound goes up; or a dive for the least waste finds a plan at it. Neither settles it.
+ */
+function askPrices(
+  m: Merged,
+  pool: Pool,
+  bound: number,
+  known: number,
+  solver: Solver,
+): { readonly plan: Pattern[] | undefined; readonly bound: number } {
+  let least = bound;
+  let isSettled = true;
+  for (const price of pricesFrom(m, bound, known).slice(0, MOST_PRICES)) {
+    const cap: Cap = { stage: 'cost', most: price };
+    const relaxed = generate(m, pool, 'waste', [cap], solver);
+    if (relaxed?.isUncut && isSettled) {
+      least = nextPrice(m, price, known);
+      continue;
+    }
+    isSettled = false;
+    const plan = relaxed && !relaxed.isUncut ? dive(m, pool, 'waste', [cap], solver, relaxed) : undefined;
+    if (plan) return { plan, bound: least };
+  }
+  return { plan: undefined, bound: least };
+}
+
+/** Every price from a bound up to what a known plan costs that whole packs add up to. */
+function pricesFrom(m: Merged, from: number, below: number): number[] {
+  const coins = m.bins.filter((b) => b.isPack && b.priceCents > 0).map((b) => b.priceCents);
+  const can = new Uint8Array(below + 1);
+  can[0] = 1;
+  for (let cents = 1; cents <= below; cents++)
+    if (coins.some((c) => cents >= c && can[cents - c] === 1)) can[cents] = 1;
+  return Array.from({ length: Math.max(0, below - from) }, (_, i) => from + i).filter(
+    (cents) => can[cents] === 1,
+  );
+}
+
+const nextPrice = (m: Merged, after: number, below: number): number =>
+  pricesFrom(m, after + 1, below)[0] ?? below;
 
 const sum = (m: Merged, patterns: readonly Pattern[], stage: Stage): number =>
   patterns.reduce((total, p) => total + stageCost(stage, m.bins[p.bin]!, p.restMm, m.keepMm), 0);
@@ -151,158 +216,6 @@ function shortage(m: Merged): Shortage {
   const wanted = m.items.reduce((total, i) => total + i.count * i.lengthMm, 0);
   const there = m.bins.filter((b) => !b.isPack).reduce((total, b) => total + b.count * b.usableMm, 0);
   return { pieces: [], missingMm: Math.max(0, wanted - there) };
-}
-
-/** Patterns that were found, each once. */
-class Pool {
-  readonly patterns: Pattern[] = [];
-  private readonly seen = new Set<string>();
-  constructor(m: Merged) {
-    // Every item alone, as often as it goes: something to begin with for every row.
-    for (const [b, bin] of m.bins.entries())
-      for (const [i, item] of m.items.entries()) {
-        const most = Math.min(item.count, Math.floor((bin.usableMm + m.kerfMm) / item.weight));
-        if (most === 0) continue;
-        const counts = m.items.map((_, k) => (k === i ? most : 0));
-        this.add({ bin: b, counts, restMm: restOf(bin, most * item.weight) });
-      }
-  }
-  add(pattern: Pattern): boolean {
-    const key = `${pattern.bin}|${pattern.counts.join()}`;
-    if (this.seen.has(key)) return false;
-    this.seen.add(key);
-    this.patterns.push(pattern);
-    return true;
-  }
-}
-
-interface Caps {
-  readonly stage: Stage;
-  readonly most: number;
-}
-
-/** The program of a stage over the patterns of the pool; the last columns, one for each item, leave it uncut at a price. */
-function program(
-  m: Merged,
-  pool: Pool,
-  stage: Stage,
-  caps: readonly Caps[],
-  isInteger: boolean,
-): LinearProgram {
-  const owned = m.bins.flatMap((b, i) => (b.isPack ? [] : [i]));
-  const rowOfBin = new Map(owned.map((b, i) => [b, m.items.length + i]));
-  const firstCap = m.items.length + owned.length;
-  const scale = scaleOf(m, stage);
-  const columns = pool.patterns.map((p) => {
-    const bin = m.bins[p.bin]!;
-    const entries: (readonly [number, number])[] = p.counts.flatMap((n, i) =>
-      n > 0 ? [[i, n] as const] : [],
-    );
-    const row = rowOfBin.get(p.bin);
-    if (row !== undefined) entries.push([row, 1]);
-    for (const [c, cap] of caps.entries()) {
-      const cost = stageCost(cap.stage, bin, p.restMm, m.keepMm) / scaleOf(m, cap.stage);
-      if (cost !== 0) entries.push([firstCap + c, cost]);
-    }
-    return entries;
-  });
-  const uncut = isInteger ? [] : m.items.map((_, i) => [[i, 1] as const]);
-  return {
-    isInteger,
-    costs: [
-      ...pool.patterns.map((p) => stageCost(stage, m.bins[p.bin]!, p.restMm, m.keepMm) / scale),
-      ...uncut.map(() => UNCUT),
-    ],
-    columns: [...columns, ...uncut],
-    rows: [
-      ...m.items.map((i) => ({ sense: stage === 'cost' ? ('>=' as const) : ('=' as const), rhs: i.count })),
-      ...owned.map((b) => ({ sense: '<=' as const, rhs: m.bins[b]!.count })),
-      ...caps.map((cap) => ({ sense: '<=' as const, rhs: cap.most / scaleOf(m, cap.stage) })),
-    ],
-  };
-}
-
-/** What a stage's costs are divided by, so that all programs are of one size. */
-function scaleOf(m: Merged, stage: Stage): number {
-  if (stage === 'waste') return 100;
-  if (stage !== 'cost') return 1;
-  const prices = m.bins.filter((b) => b.isPack && b.priceCents > 0).map((b) => b.priceCents);
-  return prices.length === 0 ? 1 : Math.min(...prices);
-}
-
-/** Column generation: the value of the relaxed program and its duals; nothing where it did not settle or leaves something uncut. */
-function generate(
-  m: Merged,
-  pool: Pool,
-  stage: Stage,
-  caps: readonly Caps[],
-  solver: Solver,
-): { value: number; duals: readonly number[] } | undefined {
-  const most = Math.max(0, ...m.bins.map((b) => b.usableMm + m.kerfMm));
-  const scale = scaleOf(m, stage);
-  const owned = m.bins.flatMap((b, i) => (b.isPack ? [] : [i]));
-  for (let round = 0; round < MOST_ROUNDS; round++) {
-    const solved = solver.solve(program(m, pool, stage, caps, false), 5);
-    if (!solved) return undefined;
-    const { duals } = solved;
-    const table = knapsack(m.items, duals.slice(0, m.items.length), most);
-    let found = 0;
-    for (const [b, bin] of m.bins.entries()) {
-      const at = owned.indexOf(b);
-      const mu = at < 0 ? 0 : duals[m.items.length + at]!;
-      const price = (restMm: number) =>
-        stageCost(stage, bin, restMm, m.keepMm) / scale -
-        caps.reduce(
-          (total, cap, c) =>
-            total +
-            (duals[m.items.length + owned.length + c]! * stageCost(cap.stage, bin, restMm, m.keepMm)) /
-              scaleOf(m, cap.stage),
-          0,
-        ) -
-        mu;
-      let [least, leastAt] = [-EPS, -1];
-      for (let w = 1; w * table.unit <= bin.usableMm + m.kerfMm; w++) {
-        const worth = table.values[w]!;
-        if (worth === Number.NEGATIVE_INFINITY) continue;
-        const reduced = price(restOf(bin, w * table.unit)) - worth;
-        if (reduced < least) [least, leastAt] = [reduced, w];
-      }
-      if (leastAt < 0) continue;
-      const counts = fillingOf(table, m.items.length, leastAt);
-      if (pool.add({ bin: b, counts, restMm: restOf(bin, leastAt * table.unit) })) found++;
-    }
-    if (found > 0) continue;
-    const isUncut = solved.x.slice(pool.patterns.length).some((x) => x > 1e-6);
-    return isUncut ? undefined : { value: solved.value * scale, duals: duals.map((u) => u * 1) };
-  }
-  return undefined;
-}
-
-/** The stage in whole numbers over the patterns that were found. */
-function wholeNumbers(
-  m: Merged,
-  pool: Pool,
-  stage: Stage,
-  caps: readonly Caps[],
-  solver: Solver,
-  seconds: number,
-): Pattern[] | undefined {
-  const solved = solver.solve(program(m, pool, stage, caps, true), seconds);
-  if (!solved) return undefined;
-  const patterns = pool.patterns.flatMap((p, i) => Array<Pattern>(Math.round(solved.x[i]!)).fill(p));
-  return exact(m, patterns);
-}
-
-/** Patterns that together cut more than is wanted lose what is too much; nothing where something is missing after all. */
-function exact(m: Merged, patterns: readonly Pattern[]): Pattern[] | undefined {
-  const left = m.items.map((i) => i.count);
-  const trimmed = patterns.map((p) => {
-    const counts = p.counts.map((n, i) => Math.min(n, left[i]!));
-    for (const [i, n] of counts.entries()) left[i]! -= n;
-    const used = counts.reduce((total, n, i) => total + n * m.items[i]!.weight, 0);
-    return { bin: p.bin, counts, restMm: restOf(m.bins[p.bin]!, used) };
-  });
-  return left.every((n) => n === 0) ? trimmed.filter((p) => p.counts.some((n) => n > 0)) : undefined;
 }
 
 /** Real pieces and real bars in place of counts: the longest cut first on each. */

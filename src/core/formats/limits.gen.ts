@@ -85,6 +85,9 @@ export const LIMITS = {
     '/looks/*/accents': 4,
     '/notes': 4000,
   },
+  'stash': {
+    '/entries': 50000,
+  },
   'swatch': {
     '/patternId': 80,
     '/cordId': 60,

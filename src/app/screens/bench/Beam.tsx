@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { Suspense, useMemo, useRef } from 'react';
 import { beamScene, closedSpan } from '../../../core/drawing/beam.ts';
 import { placeAlong, placesOf } from '../../../core/drawing/place.ts';
 import { PER_MM, type Scene } from '../../../core/drawing/shape.ts';
@@ -8,6 +8,7 @@ import { lazily } from '../../ui/lazily.ts';
 import { Mat } from '../../ui/Mat.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
+import { useWidth } from '../../ui/useWidth.ts';
 import { AddonHandles } from './AddonHandles.tsx';
 import { BandNotes, LINE_PX } from './BandNotes.tsx';
 import { type PlanView, useBench, useLit, usePlan } from './BenchContext.tsx';
@@ -187,16 +188,4 @@ function Piece({ scene, shown, width }: { scene: Scene; shown: PlanView; width: 
       )}
     </svg>
   );
-}
-
-function useWidth(ref: React.RefObject<HTMLElement | null>): number {
-  const [width, setWidth] = useState(1280);
-  useEffect(() => {
-    const node = ref.current;
-    if (!node) return;
-    const observer = new ResizeObserver(() => setWidth(Math.max(320, node.clientWidth)));
-    observer.observe(node);
-    return () => observer.disconnect();
-  }, [ref]);
-  return width;
 }

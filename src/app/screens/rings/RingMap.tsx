@@ -14,6 +14,7 @@ import { bightName, gcd } from '../../../core/rings/types.ts';
 import { Mat } from '../../ui/Mat.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
+import { useWidth } from '../../ui/useWidth.ts';
 import { cordOfLay, looksOf } from './RingContext.tsx';
 
 const RULER_PX = 26;
@@ -365,16 +366,4 @@ function useScrollTo(
     if (!node || px === undefined || picturePx <= width + 1) return;
     node.scrollTo?.({ left: px - width / 3, behavior: 'auto' });
   }, [frame, px, width, picturePx]);
-}
-
-function useWidth(ref: React.RefObject<HTMLElement | null>): number {
-  const [width, setWidth] = useState(1280);
-  useEffect(() => {
-    const node = ref.current;
-    if (!node) return;
-    const observer = new ResizeObserver(() => setWidth(Math.max(320, node.clientWidth)));
-    observer.observe(node);
-    return () => observer.disconnect();
-  }, [ref]);
-  return width;
 }

@@ -1,0 +1,72 @@
+import { expect, select, shownMm, test, violations } from './help.ts';
+
+test('what came in is typed as on a slip, taken from, put back, measured again, and undone', async ({
+  page,
+}) => {
+  await page.goto('/stash');
+  const total = page.getByTestId('stash-total');
+  await expect(total).toContainText('14 hanks, spools and offcuts');
+  const line = page.getByLabel('What came in');
+  await line.fill('2 × 15 m Ember 4 mm, 6.20 each, in the blue box');
+  await line.press('Enter');
+  await expect(total).toContainText('16 hanks');
+  await line.fill('15 m navy 4 mm');
+  await line.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('“navy” is no colour of yours');
+  await select(page, 'Colour', 'Dusk');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(total).toContainText('17 hanks');
+  // The taped hank of Dusk: 14.62 m.
+  await page.getByRole('button', { name: /14\.62 m by tape/ }).click();
+  const panel = page.getByRole('region', { name: 'Dusk hank' });
+  await panel.getByLabel('Take cord').fill('5.4 m');
+  await panel.getByLabel('For', { exact: true }).fill('Tove');
+  await panel.getByRole('button', { name: 'Take it' }).click();
+  await expect.poll(() => shownMm(page, 'lot-amount')).toBe(9220);
+  await panel.getByLabel('Put an offcut back').fill('60 cm');
+  await panel.getByRole('button', { name: 'Put it back' }).click();
+  await expect(total).toContainText('18 hanks');
+  await panel.getByLabel('Length', { exact: true }).fill('9.1 m');
+  await panel.getByRole('button', { name: 'It is 9.10 m' }).click();
+  await expect.poll(() => shownMm(page, 'lot-amount')).toBe(9100);
+  await page.getByRole('button', { name: 'ledger', exact: true }).click();
+  const ledger = page.getByRole('list', { name: 'Ledger' });
+  await expect(ledger.getByRole('listitem').first()).toContainText('Dusk hank measured again: 9.10 m');
+  // Taking can't be undone while the offcut that came of it is there.
+  await ledger.getByRole('button', { name: /^Undo: 5\.40 m of Dusk hank for Tove/ }).click();
+  await expect(page.getByRole('status').last()).toContainText('It can’t be undone: something later needs it');
+  await ledger.getByRole('button', { name: /^Undo: an offcut of 60/ }).click();
+  await ledger.getByRole('button', { name: /^Undo: 5\.40 m of Dusk hank for Tove/ }).click();
+  await expect(ledger.getByText('undone')).toHaveCount(2);
+  await page.reload();
+  await expect(total).toContainText('17 hanks');
+  expect(await violations(page)).toEqual([]);
+});
+
+test('a stall’s cuts are planned from the shelf, what must be bought is proven, and cuts are made one by one', async ({
+  page,
+}) => {
+  await page.goto('/stash');
+  await page.getByRole('button', { name: 'cuts', exact: true }).click();
+  await page.getByLabel('How many: Dome night band').fill('16');
+  await page.getByRole('button', { name: 'Plan the cuts of 16 pieces' }).click();
+  const verdict = page.getByTestId('cut-verdict');
+  await expect(verdict).toContainText('Buy 1 × 15 m of Ember, 4 mm nylon (6.20). No plan can do with less.', {
+    timeout: 30_000,
+  });
+  await expect(page.getByRole('region', { name: 'Why no plan buys less' })).toContainText(
+    '✓ checked without the solver',
+  );
+  await page.getByRole('button', { name: 'It is here: put it on the shelf' }).click();
+  await expect(page.getByText('cut 1 of 32')).toBeVisible();
+  const card = page.getByRole('complementary', { name: 'At the table' });
+  await card.getByRole('button', { name: /Cut it/ }).click();
+  await expect(page.getByText('cut 2 of 32')).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'cuts', exact: true }).click();
+  await expect(page.getByText('cut 2 of 32')).toBeVisible();
+  await page.getByRole('button', { name: 'ledger', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Ledger' }).getByRole('listitem').first()).toContainText(
+    'for Dome night band 1',
+  );
+});

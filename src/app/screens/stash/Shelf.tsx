@@ -1,0 +1,95 @@
+import { findColour, PALETTE } from '../../../core/colour/palette.ts';
+import { type Stash, shelf } from '../../../core/stash/ledger.ts';
+import type { Holding } from '../../../core/stash/types.ts';
+import { Swatch } from '../../ui/Swatch.tsx';
+import { useLength } from '../../ui/units.tsx';
+import { BarRow, type Stretch } from './BarRow.tsx';
+import { groupName, KNOWN, lotName } from './names.ts';
+
+/** Width of the names beside the bars, in px. */
+export const NAMES_PX = 210;
+
+interface Props {
+  readonly stash: Stash;
+  readonly pxPerMm: number;
+  readonly chosen: string | undefined;
+  readonly onChoose: (lotId: string) => void;
+}
+
+/** Everything on the shelf, to one scale: bars by cord and colour, hardware counted below. */
+export function Shelf({ stash, pxPerMm, chosen, onChoose }: Props) {
+  const show = useLength();
+  const groups = shelf(stash);
+  const boxes = [...stash.values()].filter((h) => h.lot.kind === 'hardware' && h.amount > 0);
+  return (
+    <div className="flex flex-col gap-3">
+      {groups.map((group, i) => {
+        const look = findColour(group.colour) ?? PALETTE[0]!;
+        return (
+          <section key={group.key} aria-label={groupName(group.cord, group.colour)}>
+            <p className="mb-0.5 flex items-center gap-2 text-[14px]">
+              <Swatch colour={look} letter={String.fromCharCode(65 + (i % 26))} />
+              <span className="font-semibold">{groupName(group.cord, group.colour)}</span>
+              <span className="figure text-white/75">{show(group.totalMm, { kind: 'cut' })}</span>
+            </p>
+            {group.holdings.map((h) => (
+              <button
+                key={h.lot.id}
+                type="button"
+                aria-pressed={h.lot.id === chosen}
+                onClick={() => onChoose(h.lot.id)}
+                className="flex w-full items-center rounded text-left hover:bg-white/10 aria-pressed:outline-2 aria-pressed:outline-amber"
+              >
+                <span className="shrink-0 pl-8 text-[13px] leading-tight" style={{ width: NAMES_PX }}>
+                  <span className="block">
+                    {h.lot.form}
+                    {h.lot.place && <span className="text-white/75">, {h.lot.place}</span>}
+                  </span>
+                  <span className="figure text-white/75">
+                    {show(h.amount, { kind: 'cut' })} {KNOWN[h.known]}
+                  </span>
+                </span>
+                <BarRow
+                  look={look}
+                  stretches={wholeBar(h)}
+                  pxPerMm={pxPerMm}
+                  label={`${lotName(h)}, ${show(h.amount, { kind: 'cut' })}`}
+                />
+              </button>
+            ))}
+          </section>
+        );
+      })}
+      {boxes.length > 0 && (
+        <section aria-label="Hardware">
+          <p className="mb-1 font-semibold text-[14px]">Hardware</p>
+          <ul className="flex flex-wrap gap-2">
+            {boxes.map((h) => (
+              <li key={h.lot.id}>
+                <button
+                  type="button"
+                  aria-pressed={h.lot.id === chosen}
+                  onClick={() => onChoose(h.lot.id)}
+                  className="rounded-lg border border-white/40 px-3 py-1 text-[14px] hover:bg-white/10 aria-pressed:border-amber"
+                >
+                  <strong className="figure">{Math.round(h.amount)}</strong> {h.lot.name}
+                  {h.lot.place && <span className="text-white/75">, {h.lot.place}</span>}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  );
+}
+
+/** A bar as it hangs there: sure as far as it is sure, fading to the longest that it may be. */
+function wholeBar({ amount, sd }: Holding): Stretch[] {
+  const unsure = Math.min(amount, 1.645 * sd);
+  if (unsure < 0.004 * amount) return [{ fromMm: 0, toMm: amount, kind: 'whole', label: '' }];
+  return [
+    { fromMm: 0, toMm: amount - unsure, kind: 'whole', label: '' },
+    { fromMm: amount - unsure, toMm: amount + unsure, kind: 'unsure', label: '' },
+  ];
+}

@@ -1,0 +1,193 @@
+import { FileDown } from 'lucide-react';
+import { unparse } from 'papaparse';
+import { useRef, useState } from 'react';
+import { PALETTE } from '../../../core/colour/palette.ts';
+import { formatStash } from '../../../core/formats/stash.ts';
+import { download } from '../../export/download.ts';
+import { useStash } from '../../state/stash.ts';
+import { Boundary } from '../../ui/Boundary.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { Problem } from '../../ui/Problem.tsx';
+import { Select } from '../../ui/Select.tsx';
+import { useLength } from '../../ui/units.tsx';
+import { useWidth } from '../../ui/useWidth.ts';
+import { Cuts } from './Cuts.tsx';
+import { Ledger } from './Ledger.tsx';
+import { LotPanel } from './LotPanel.tsx';
+import { KNOWN, lotName } from './names.ts';
+import { Ruler } from './Ruler.tsx';
+import { NAMES_PX, Shelf } from './Shelf.tsx';
+
+const TABS = ['shelf', 'cuts', 'ledger'] as const;
+
+/** What is in hand: hanks, spools and offcuts to scale, what is cut from them, and every change. */
+export default function StashPage() {
+  const view = useStash();
+  const show = useLength();
+  const [tab, setTab] = useState<(typeof TABS)[number]>('shelf');
+  const [chosen, setChosen] = useState<string>();
+  const frame = useRef<HTMLDivElement>(null);
+  const width = useWidth(frame);
+  const stash = view.folded?.ok ? view.folded.value : undefined;
+  const holdings = stash ? [...stash.values()] : [];
+  const cord = holdings.filter((h) => h.lot.kind === 'cord' && h.amount > 0);
+  const longest = Math.max(1000, ...cord.map((h) => h.amount + 1.645 * h.sd));
+  const barsPx = width - NAMES_PX - 40;
+  const pxPerMm = Math.max(0.012, barsPx / longest);
+  const total = cord.reduce((sum, h) => sum + h.amount, 0);
+  const holding = chosen === undefined ? undefined : stash?.get(chosen);
+  function exportCsv() {
+    const rows = holdings.map((h) => ({
+      what: lotName(h),
+      cord: h.lot.cord ?? '',
+      colour: h.lot.colour ?? '',
+      form: h.lot.form,
+      amount: Number(h.amount.toFixed(1)),
+      unit: h.lot.kind === 'cord' ? 'mm' : 'pieces',
+      known: KNOWN[h.known],
+      place: h.lot.place ?? '',
+      priceCents: h.lot.priceCents ?? '',
+    }));
+    download({ name: 'stash.csv', type: 'text/csv', text: `${unparse(rows)}\n` });
+  }
+  return (
+    <main>
+      <div className="flex flex-wrap items-start gap-x-6 gap-y-3 px-5 py-3">
+        <div className="min-w-0 grow">
+          <h1 className="font-bold font-title text-3xl">Stash</h1>
+          <p className="text-[17px]" data-testid="stash-total">
+            {view.isReady && cord.length === 0
+              ? 'Nothing on the shelf yet: type what came in, as you would write it on a slip.'
+              : `${show(total, { kind: 'cut' })} of cord in ${cord.length} ${cord.length === 1 ? 'hank, spool or offcut' : 'hanks, spools and offcuts'}.`}
+          </p>
+        </div>
+        {view.isReady && view.entries.length === 0 && (
+          <Button onClick={() => void view.loadDemo()}>Load the stall’s shelf</Button>
+        )}
+        <AddLine onAdd={view.add} onLearn={view.learn} />
+      </div>
+      {view.folded && !view.folded.ok && (
+        <p role="alert" className="mx-5 mb-3 rounded-lg border border-bad bg-bad-pale px-3 py-2 text-bad">
+          The ledger does not add up: {view.folded.issues[0]!.message} It is left as it is; export it to be
+          safe.
+        </p>
+      )}
+      <div className="grid lg:grid-cols-[minmax(0,1fr)_22rem]">
+        <section aria-label="The shelf" className="on-mat bg-mat pb-4 text-white" ref={frame}>
+          <div className="overflow-x-auto px-3 pt-2">
+            <Boundary name="The shelf" keys={[tab, view.entries]}>
+              {tab === 'shelf' && stash && <Ruler widthPx={barsPx} pxPerMm={pxPerMm} />}
+              {tab === 'shelf' && stash && (
+                <Shelf stash={stash} pxPerMm={pxPerMm} chosen={chosen} onChoose={setChosen} />
+              )}
+              {tab === 'cuts' && stash && <Cuts view={view} stash={stash} widthPx={barsPx} />}
+              {tab === 'ledger' && <Ledger view={view} />}
+            </Boundary>
+          </div>
+          <fieldset className="mt-4 flex flex-wrap items-center gap-1 px-3 text-[15px]">
+            <legend className="sr-only">What is shown</legend>
+            {TABS.map((t) => (
+              <button
+                key={t}
+                type="button"
+                aria-pressed={t === tab}
+                onClick={() => setTab(t)}
+                className="rounded px-3 py-1 text-white/85 hover:bg-white/10 aria-pressed:bg-white aria-pressed:font-semibold aria-pressed:text-mat-deep"
+              >
+                {t}
+              </button>
+            ))}
+            <span className="grow" />
+            <Button
+              look="quiet"
+              className="text-white"
+              onClick={() =>
+                download({ name: 'stash.json', type: 'application/json', text: formatStash(view.entries) })
+              }
+            >
+              <FileDown size={16} aria-hidden /> Ledger
+            </Button>
+            <Button look="quiet" className="text-white" onClick={exportCsv}>
+              <FileDown size={16} aria-hidden /> Table
+            </Button>
+          </fieldset>
+        </section>
+        <div className="p-4">
+          {holding && tab === 'shelf' ? (
+            <LotPanel key={holding.lot.id} holding={holding} write={view.write} />
+          ) : (
+            tab !== 'cuts' && (
+              <p className="text-ink-soft">
+                Press a hank to take cord from it, put an offcut back, or measure it again. Full packs are
+                counted a little short until you measure them.
+              </p>
+            )
+          )}
+          <div id="stash-card" />
+        </div>
+      </div>
+    </main>
+  );
+}
+
+interface AddProps {
+  readonly onAdd: (line: string) => Promise<string | undefined>;
+  readonly onLearn: (word: string, colour: string) => Promise<void>;
+}
+
+/** A delivery as it is written on a slip; a colour that nobody knows is named once and then remembered. */
+function AddLine({ onAdd, onLearn }: AddProps) {
+  const [line, setLine] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const word = problem?.includes('Which colour') ? /“([^”]+)” is no colour/.exec(problem)?.[1] : undefined;
+  async function add() {
+    const said = await onAdd(line);
+    setProblem(said);
+    if (!said) setLine('');
+  }
+  return (
+    <form
+      className="flex w-full max-w-xl flex-col gap-1"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void add();
+      }}
+    >
+      <span className="flex gap-2">
+        <input
+          aria-label="What came in"
+          aria-invalid={problem ? true : undefined}
+          value={line}
+          maxLength={200}
+          placeholder="3 × 15 m Dusk 4 mm, 6.20 each"
+          className="figure min-w-0 grow rounded border border-ink-soft bg-white px-3 py-2 text-lg aria-invalid:border-bad"
+          onChange={(e) => {
+            setLine(e.target.value);
+            setProblem(undefined);
+          }}
+        />
+        <Button type="submit" look="next">
+          Add
+        </Button>
+      </span>
+      <Problem>{problem}</Problem>
+      {word && (
+        <span className="flex items-center gap-2 text-[15px]">
+          “{word}” is
+          <Select
+            label="Colour"
+            value=""
+            choices={[
+              { value: '', name: 'choose a colour' },
+              ...PALETTE.map((c) => ({ value: c.id, name: c.name })),
+            ]}
+            onChange={(colour) => {
+              if (!colour) return;
+              void onLearn(word, colour).then(() => setProblem(`“${word}” is kept. Press Add once more.`));
+            }}
+          />
+        </span>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,81 @@
+import { useMemo } from 'react';
+import useSWR from 'swr';
+import { PALETTE } from '../../core/colour/palette.ts';
+import { CORDS } from '../../core/cord/cords.ts';
+import type { Result } from '../../core/result.ts';
+import { fold } from '../../core/stash/ledger.ts';
+import { parseLine } from '../../core/stash/line.ts';
+import type { Entry } from '../../core/stash/types.ts';
+import { newId } from '../../storage/ids.ts';
+import { appendEntries, fillLedger, readLedger } from '../../storage/stash.ts';
+import { demoLedger } from './demoStash.ts';
+import { useDatabase } from './services.tsx';
+
+/** Names for colours that the maker writes, and what they mean. */
+export type Aliases = Readonly<Record<string, string>>;
+
+/** An entry as it is asked for: its id and date are given when it is written. */
+export type Asked = { [K in Entry['what']]: Omit<Extract<Entry, { what: K }>, 'id' | 'at'> }[Entry['what']];
+
+/** The stash: what it holds, its ledger, and a way to write in it. */
+export function useStash() {
+  const db = useDatabase();
+  const { data: entries, mutate } = useSWR('stash', () => readLedger(db), {
+    revalidateOnFocus: true,
+    dedupingInterval: 0,
+  });
+  const { data: aliases = {} as Aliases, mutate: mutateAliases } = useSWR(
+    'stash-aliases',
+    async () => ((await db.get('settings', 'colourAliases')) as Aliases | undefined) ?? {},
+  );
+  const folded = useMemo(() => (entries ? fold(entries) : undefined), [entries]);
+
+  /** Writes entries, all or none; what stands in the way comes back in words. */
+  async function write(asked: readonly Asked[]): Promise<string | undefined> {
+    const now = Date.now();
+    const done = await appendEntries(
+      db,
+      asked.map((a) => ({ ...a, id: newId(), at: now }) as Entry),
+    ).catch(
+      (error: Error): Result<never> => ({
+        ok: false,
+        issues: [{ code: 'storage', path: '', message: `It could not be saved: ${error.message}` }],
+      }),
+    );
+    await mutate();
+    return done.ok ? undefined : done.issues[0]!.message;
+  }
+
+  return {
+    entries: entries ?? [],
+    isReady: entries !== undefined,
+    folded,
+    aliases,
+    write,
+    /** Adds what a typed line says. */
+    add: async (line: string): Promise<string | undefined> => {
+      const read = parseLine(line, { colours: PALETTE, cords: CORDS, aliases });
+      if (!read.ok) return read.issues[0]!.message;
+      const { count, lot, amount, known } = read.value;
+      return write(
+        Array.from({ length: count }, () => ({
+          what: 'add' as const,
+          lot: { ...lot, id: newId() },
+          amount,
+          known,
+        })),
+      );
+    },
+    loadDemo: async (): Promise<void> => {
+      await fillLedger(db, demoLedger());
+      await mutate();
+    },
+    /** Remembers what a word for a colour means. */
+    learn: async (word: string, colour: string): Promise<void> => {
+      await db.put('settings', { ...aliases, [word]: colour }, 'colourAliases', 'relaxed');
+      await mutateAliases();
+    },
+  };
+}
+
+export type StashView = ReturnType<typeof useStash>;

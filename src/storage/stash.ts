@@ -1,0 +1,44 @@
+import { checkEntry } from '../core/formats/stash.ts';
+import type { Result } from '../core/result.ts';
+import { append } from '../core/stash/ledger.ts';
+import type { Entry } from '../core/stash/types.ts';
+import type { Database } from './db.ts';
+
+/** The whole ledger, in the order in which it was written. */
+export const readLedger = async (db: Database): Promise<readonly Entry[]> =>
+  (await db.getAll('stash')).map((row) => row.entry);
+
+/**
+ * Writes entries at the end of the ledger, all or none: the ledger is read again in the same transaction, so that a hank that was
+ * cut in another tab meanwhile is not cut twice. What could not be read back is never written.
+ */
+export async function appendEntries(
+  db: Database,
+  entries: readonly Entry[],
+): Promise<Result<readonly Entry[]>> {
+  for (const entry of entries) {
+    const checked = checkEntry(entry);
+    if (!checked.ok) return checked;
+  }
+  return db.write(['stash'], async (tx) => {
+    const store = tx.objectStore('stash');
+    let ledger: readonly Entry[] = (await store.getAll()).map((row) => row.entry);
+    for (const entry of entries) {
+      const next = append(ledger, entry);
+      if (!next.ok) return next;
+      ledger = next.value;
+    }
+    for (const entry of entries) await store.add({ entry });
+    return { ok: true as const, value: ledger };
+  });
+}
+
+/** Puts a whole ledger in place of an empty one; one that is there is left alone. */
+export async function fillLedger(db: Database, entries: readonly Entry[]): Promise<boolean> {
+  return db.write(['stash'], async (tx) => {
+    const store = tx.objectStore('stash');
+    if ((await store.count()) > 0) return false;
+    for (const entry of entries) await store.add({ entry });
+    return true;
+  });
+}
