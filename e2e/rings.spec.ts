@@ -157,4 +157,10 @@ test('on a phone the words and the button come before the map runs out of sight'
   expect(overflow).toBeLessThanOrEqual(0);
   await page.getByRole('button', { name: /Laid, next/ }).click();
   await expect(page.getByTestId('ring-map')).toHaveAttribute('data-laid', '87');
+  for (const path of ['/rings', '/rings/demo-ines-dome-slip-ring', '/stash']) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
+    await page.waitForTimeout(300);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
+  }
 });

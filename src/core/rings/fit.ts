@@ -147,3 +147,12 @@ function bestBights(ask: {
     .slice(0, 2)
     .map((l) => l.shape);
 }
+
+/** A prior, until a maker's own rings are known: laying a half cycle, working its slack out, and each cord that it crosses, in seconds. */
+export const SECONDS = { halfCycle: 15, slack: 12, crossing: 5 } as const;
+
+/** Minutes for so many passes of a ring: 2B half cycles each, and p²·(L − 1)·B crossings in all. */
+export const ringMinutes = ({ leads, bights }: Pick<RingShape, 'leads' | 'bights'>, passes: number): number =>
+  (passes * 2 * bights * (SECONDS.halfCycle + SECONDS.slack) +
+    passes * passes * (leads - 1) * bights * SECONDS.crossing) /
+  60;

@@ -7,7 +7,7 @@ import type { RingDesign } from '../formats/ring.gen.ts';
 import { fail, type Issue, ok, type Result } from '../result.ts';
 import { counted, cut, len, num, percent, why } from '../why/why.ts';
 import { ringChecks } from './checks.ts';
-import { cordToDraw, pushedNarrow, wornGirth } from './fit.ts';
+import { cordToDraw, pushedNarrow, ringMinutes, SECONDS, wornGirth } from './fit.ts';
 import { layRing } from './lays.ts';
 import type { RingCord, RingPlan } from './planned.ts';
 import { findRingProduct } from './products.ts';
@@ -24,8 +24,6 @@ import {
 import { type Coding, parseCoding, type RingShape, strandsOf } from './types.ts';
 import { checkShape } from './validity.ts';
 
-/** A prior, until a maker's own rings are known: laying a half cycle, each cord that it crosses, and working its slack out. */
-const SECONDS = { halfCycle: 15, crossing: 5, slack: 12 } as const;
 const ROUND_UP_MM = 10;
 
 /** The shape that a design names. */
@@ -87,7 +85,6 @@ export function planRing(design: RingDesign): Result<RingPlan> {
   const chance = design.chance ?? 0.98;
   const cords = cordsOf({ design, ring, made, strands, colours: colours as CordColour[], chance });
   const crossings = lays.reduce((sum, lay) => sum + lay.tucks.reduce((s, t) => s + t.count, 0), 0);
-  const seconds = lays.length * (SECONDS.halfCycle + SECONDS.slack) + crossings * SECONDS.crossing;
   const plan: Omit<RingPlan, 'checks'> = {
     design,
     shape,
@@ -108,7 +105,7 @@ export function planRing(design: RingDesign): Result<RingPlan> {
     chance,
     lays,
     crossings,
-    minutes: seconds / 60,
+    minutes: ringMinutes(shape, passes),
     minutesWhy: why`${counted(lays.length, 'half cycle')} × ${num(SECONDS.halfCycle + SECONDS.slack, 0)} s to lay and to work the slack out, and ${num(SECONDS.crossing, 0)} s for each of ${counted(crossings, 'crossing')}: a rough figure`,
     whys: {
       girth:

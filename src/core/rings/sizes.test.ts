@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { cordToDraw, girthLost, pushedNarrow, ringsThatFit, takeUpShare, wornGirth } from './fit.ts';
+import {
+  cordToDraw,
+  girthLost,
+  pushedNarrow,
+  ringMinutes,
+  ringsThatFit,
+  takeUpShare,
+  wornGirth,
+} from './fit.ts';
 import {
   easyPitch,
   leadAngle,
@@ -215,6 +223,14 @@ describe('drawing up and slipping on', () => {
     const passes = pushedNarrow(r, 7);
     expect(wornGirth(r, 7, passes)).toBeCloseTo(50, 3);
     expect(wornGirth(r, narrowestWidth(r), 57)).toBe(57);
+  });
+});
+
+describe('time', () => {
+  it('is 27 seconds a half cycle and 5 for each cord that is crossed, until a maker’s own is known', () => {
+    // 3 × 5, one pass: 10 half cycles, 10 crossings. Two passes: 20 half cycles, 40 crossings.
+    expect(ringMinutes({ leads: 3, bights: 5 }, 1)).toBeCloseTo((10 * 27 + 10 * 5) / 60, 9);
+    expect(ringMinutes({ leads: 3, bights: 5 }, 2)).toBeCloseTo((20 * 27 + 40 * 5) / 60, 9);
   });
 });
 

@@ -110,7 +110,7 @@ function Planning() {
   const navigate = useNavigate();
   const [fitting, setFitting] = useState(false);
   return (
-    <main className="grid gap-x-7 gap-y-5 pb-5 md:grid-cols-2 xl:grid-cols-[minmax(0,29rem)_minmax(0,1fr)_22rem] print:hidden">
+    <main className="grid grid-cols-1 gap-x-7 gap-y-5 pb-5 md:grid-cols-2 xl:grid-cols-[minmax(0,29rem)_minmax(0,1fr)_22rem] print:hidden">
       <h1 className="sr-only">{ring.name}, a ring</h1>
       <div className="order-1 col-span-full">
         <Part name="The sentence">
@@ -130,7 +130,7 @@ function Planning() {
         )}
       </div>
       {/* On a phone words and button come first, then the map, the card, and other rings. */}
-      <div className="order-3 col-span-full -mt-5 md:order-2">
+      <div className="order-3 col-span-full md:order-2 md:-mt-5">
         <Part name="The map">
           <RingMap
             plan={plan}
@@ -191,7 +191,7 @@ function Tying() {
           />
         </Part>
       </div>
-      <div className="order-1 mx-auto grid w-full max-w-5xl gap-6 px-5 py-4 md:order-2 md:grid-cols-[minmax(0,1fr)_18rem]">
+      <div className="order-1 mx-auto grid w-full max-w-5xl grid-cols-1 gap-6 px-5 py-4 md:order-2 md:grid-cols-[minmax(0,1fr)_18rem]">
         <div className="min-w-0">
           <Part name="The run list">
             <RunPanel isLarge />

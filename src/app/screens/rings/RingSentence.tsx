@@ -8,7 +8,7 @@ import { codingWords, readsBothWays } from '../../../core/rings/coding.ts';
 import { shapeOfDesign } from '../../../core/rings/plan.ts';
 import { findRingProduct, HOUSEHOLD, RING_PRODUCTS } from '../../../core/rings/products.ts';
 import { codingName } from '../../../core/rings/types.ts';
-import { codingsFor } from '../../../core/rings/validity.ts';
+import { codingsFor, oneCordNear } from '../../../core/rings/validity.ts';
 import { withArticle } from '../../../core/words.ts';
 import { Button } from '../../ui/Button.tsx';
 import { type Choice, Choices } from '../../ui/Choices.tsx';
@@ -279,7 +279,7 @@ function SizePicker() {
       <p className="text-ink-soft text-sm">
         {plan.strands === 1
           ? 'One cord makes it.'
-          : `It needs ${plan.strands} cords, because ${plan.strands} divides both numbers.`}{' '}
+          : `It needs ${plan.strands} cords, because ${plan.strands} divides both numbers. With one cord: ${oneCordNear(ring.leads, ring.bights).join(', ')}.`}{' '}
         The grid below shows which rings suit this girth.
       </p>
     </>

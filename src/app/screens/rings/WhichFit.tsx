@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { codingWords } from '../../../core/rings/coding.ts';
 import { mapScene } from '../../../core/rings/drawing/map.ts';
-import { type Candidate, ringsThatFit } from '../../../core/rings/fit.ts';
+import { type Candidate, ringMinutes, ringsThatFit } from '../../../core/rings/fit.ts';
 import { layRing } from '../../../core/rings/lays.ts';
 import { codingName } from '../../../core/rings/types.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -84,7 +84,8 @@ export function WhichFit({ onClose }: { readonly onClose: () => void }) {
               {c.passes > 1 ? `, ${c.passes} passes` : ''}
             </p>
             <p className="text-[15px]">
-              {show(c.width)} wide · {show(c.cord, { kind: 'cut' })} of cord without ends · leads at{' '}
+              {show(c.width)} wide · {show(c.cord, { kind: 'cut' })} of cord without ends · about{' '}
+              {Math.round(ringMinutes(c.shape, c.passes))} min · leads at{' '}
               {Math.round((c.angle * 180) / Math.PI)}°
             </p>
             {c.whyNot && (

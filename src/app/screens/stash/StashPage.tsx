@@ -72,7 +72,7 @@ export default function StashPage() {
           safe.
         </p>
       )}
-      <div className="grid lg:grid-cols-[minmax(0,1fr)_22rem]">
+      <div className="grid grid-cols-1 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <section aria-label="The shelf" className="on-mat bg-mat pb-4 text-white" ref={frame}>
           <div className="overflow-x-auto px-3 pt-2">
             <Boundary name="The shelf" keys={[tab, view.entries]}>
