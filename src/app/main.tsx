@@ -7,7 +7,6 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { type Database, openDatabase } from '../storage/db.ts';
 import { restoreDesigns } from '../storage/designs.ts';
-import { restoreRings } from '../storage/ringList.ts';
 import { readSettings, type Settings, writeSetting } from '../storage/settings.ts';
 import { App } from './App.tsx';
 import { demoRecords } from './state/demo.ts';
@@ -21,13 +20,27 @@ async function open(): Promise<{ readonly db: Database; readonly settings: Setti
   const settings = await readSettings(db);
   if (!settings.demoSeen) {
     await restoreDesigns(db, demoRecords(Date.now()));
-    const { demoRings } = await import('./state/demoRings.ts');
-    await restoreRings(db, demoRings(Date.now()));
-    const { demoLedger } = await import('./state/demoStash.ts');
-    await (await import('../storage/stash.ts')).fillLedger(db, demoLedger());
     await writeSetting(db, 'demoSeen', true);
+    await db.put('settings', true, REST_OF_DEMO, 'relaxed');
   }
+  await restOfDemo(db);
   return { db, settings };
+}
+
+/** Set while the stall's rings and shelf are not in the store yet. */
+const REST_OF_DEMO = 'restOfDemo';
+/** The Bench comes first: the rest of the demo is fetched once it stands, or at once where somebody asks for it. */
+const REST_AFTER_MS = 2500;
+
+async function restOfDemo(db: Database): Promise<void> {
+  if ((await db.get('settings', REST_OF_DEMO)) !== true) return;
+  const fetchIt = async () => {
+    const { restOfDemoInto } = await import('./state/restOfDemo.ts');
+    await restOfDemoInto(db);
+    await db.delete('settings', REST_OF_DEMO);
+  };
+  if (/^\/(?:rings|stash)/.test(window.location.pathname)) return fetchIt();
+  setTimeout(() => void fetchIt().catch(() => undefined), REST_AFTER_MS);
 }
 
 async function start(): Promise<void> {

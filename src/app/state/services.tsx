@@ -24,6 +24,7 @@ export function useDesigns() {
 }
 
 export const RINGS_KEY = 'rings';
+export const STASH_KEY = 'stash';
 
 export function useRings() {
   const db = useDatabase();

@@ -9,7 +9,7 @@ import type { Entry } from '../../core/stash/types.ts';
 import { newId } from '../../storage/ids.ts';
 import { appendEntries, fillLedger, readLedger } from '../../storage/stash.ts';
 import { demoLedger } from './demoStash.ts';
-import { useDatabase } from './services.tsx';
+import { STASH_KEY, useDatabase } from './services.tsx';
 
 /** Names for colours that the maker writes, and what they mean. */
 export type Aliases = Readonly<Record<string, string>>;
@@ -20,7 +20,7 @@ export type Asked = { [K in Entry['what']]: Omit<Extract<Entry, { what: K }>, 'i
 /** The stash: what it holds, its ledger, and a way to write in it. */
 export function useStash() {
   const db = useDatabase();
-  const { data: entries, mutate } = useSWR('stash', () => readLedger(db), {
+  const { data: entries, mutate } = useSWR(STASH_KEY, () => readLedger(db), {
     revalidateOnFocus: true,
     dedupingInterval: 0,
   });
