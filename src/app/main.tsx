@@ -21,26 +21,16 @@ async function open(): Promise<{ readonly db: Database; readonly settings: Setti
   if (!settings.demoSeen) {
     await restoreDesigns(db, demoRecords(Date.now()));
     await writeSetting(db, 'demoSeen', true);
-    await db.put('settings', true, REST_OF_DEMO, 'relaxed');
+    await db.put('settings', true, 'restOfDemo', 'relaxed');
   }
   await restOfDemo(db);
   return { db, settings };
 }
 
-/** Set while the stall's rings and shelf are not in the store yet. */
-const REST_OF_DEMO = 'restOfDemo';
-/** The Bench comes first: the rest of the demo is fetched once it stands, or at once where somebody asks for it. */
-const REST_AFTER_MS = 2500;
-
+/** The Bench comes first: the rest of the demo is fetched where somebody asks for it, here or by the screens themselves. */
 async function restOfDemo(db: Database): Promise<void> {
-  if ((await db.get('settings', REST_OF_DEMO)) !== true) return;
-  const fetchIt = async () => {
-    const { restOfDemoInto } = await import('./state/restOfDemo.ts');
-    await restOfDemoInto(db);
-    await db.delete('settings', REST_OF_DEMO);
-  };
-  if (/^\/(?:rings|stash)/.test(window.location.pathname)) return fetchIt();
-  setTimeout(() => void fetchIt().catch(() => undefined), REST_AFTER_MS);
+  if (!/^\/(?:rings|stash)/.test(window.location.pathname)) return;
+  await (await import('./state/restOfDemo.ts')).bringRestOfDemo(db);
 }
 
 async function start(): Promise<void> {

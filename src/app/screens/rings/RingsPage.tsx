@@ -8,6 +8,7 @@ import { planRing } from '../../../core/rings/plan.ts';
 import { ringName } from '../../../core/rings/words.ts';
 import { capital } from '../../../core/words.ts';
 import { ringPath } from '../../paths.ts';
+import { useRestOfDemo } from '../../state/restOfDemo.ts';
 import { useRingLibrary } from '../../state/ringLibrary.ts';
 import { Button } from '../../ui/Button.tsx';
 import { FilePicker } from '../../ui/FilePicker.tsx';
@@ -17,6 +18,7 @@ import { cordOfLay, looksOf } from './RingContext.tsx';
 
 /** All rings: planned, half laid, done. */
 export default function RingsPage() {
+  useRestOfDemo();
   const library = useRingLibrary();
   const [problem, setProblem] = useState<{ file: string; issues: readonly Issue[] }>();
   return (

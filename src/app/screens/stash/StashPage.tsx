@@ -4,6 +4,7 @@ import { useRef, useState } from 'react';
 import { PALETTE } from '../../../core/colour/palette.ts';
 import { formatStash } from '../../../core/formats/stash.ts';
 import { download } from '../../export/download.ts';
+import { useRestOfDemo } from '../../state/restOfDemo.ts';
 import { useStash } from '../../state/stash.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -22,6 +23,7 @@ const TABS = ['shelf', 'cuts', 'ledger'] as const;
 
 /** What is in hand: hanks, spools and offcuts to scale, what is cut from them, and every change. */
 export default function StashPage() {
+  useRestOfDemo();
   const view = useStash();
   const show = useLength();
   const [tab, setTab] = useState<(typeof TABS)[number]>('shelf');
