@@ -81,6 +81,20 @@ describe('a cutting plan', () => {
     expect(rest(399)).toMatchObject({ wasteMm: 399, keptMm: 0 });
   });
 
+  it('calls a rest untidy that is kept and shorter than twice that, and a hank that is begun', () => {
+    const bin = (isOffcut: boolean) => ({
+      usableMm: 5000,
+      isOffcut,
+      count: 1,
+      priceCents: 0,
+      isPack: false,
+      ids: ['a'],
+    });
+    const untidy = (restMm: number, isOffcut = true) => stageCost('tidy', bin(isOffcut), restMm, 400);
+    expect([399, 400, 799, 800, 1100].map((mm) => untidy(mm))).toEqual([0, 1, 1, 0, 0]);
+    expect(untidy(800, false)).toBe(1);
+  });
+
   it('holds back what may be missing of a hank that was never measured', () => {
     const p = problem({ pieces: pieces(14_800), bars: [bar('a', 15_000, 247)], packs: [] });
     expect(planCuts(p, solver, { seconds: 1 }).ok).toBe(false);

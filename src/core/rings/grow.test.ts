@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { addedRuns, beginnings, chains, type Growth, growthsFrom, type Size, shapeOf } from './grow.ts';
+import {
+  addedRuns,
+  beginnings,
+  chains,
+  type Growth,
+  growthsFrom,
+  keptOf,
+  phasesOf,
+  type Size,
+  shapeOf,
+} from './grow.ts';
 import { lettersOf, runList, sequence } from './runList.ts';
 import { bightName, gcd } from './types.ts';
 
@@ -154,6 +164,18 @@ describe('growing', () => {
       if (i > 0) expect(chain.length).toBeGreaterThanOrEqual(all[i - 1]!.length);
     }
     expect(chains(plain(5, 8), { leads: 9, bights: 16, n: 2 })).toEqual([]);
+  });
+
+  it('keeps what is laid of a ring in hand, but for a last half cycle that goes on over the standing end', () => {
+    expect(keptOf([growth(plain(3, 5), 5, 9)])).toBe(10);
+    expect(keptOf([growth(plain(3, 4), 5, 6)])).toBe(7);
+    const phases = phasesOf(chains(plain(3, 5), { leads: 9, bights: 16, n: 2 })[0]!, 'U');
+    // 11 to 14 follow, 15 to 18 split, but 18 first passes the standing end in the next stage; then interwoven to 32.
+    expect(phases.get(11)!.phase).toBe('follow');
+    expect(phases.get(15)!.beside).toEqual([1, 11]);
+    expect(phases.get(18)!.phase).toBe('last');
+    expect(phases.get(32)!.phase).toBe('interweave');
+    expect(phases.has(10)).toBe(false);
   });
 
   it('says from which small rings one can begin', () => {

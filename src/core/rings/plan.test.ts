@@ -52,6 +52,8 @@ describe('a ring that slips over the hand', () => {
     expect(plan.pitchMm).toBeCloseTo((202 + 2 * Math.PI * D) / 16, 9);
     expect(plan.widthMm).toBeCloseTo(D * (1 + 0.76 * (3 * 5 - 1)), 9);
     expect(whyText(check(plan, 'ring.passes')!.message)).toBe('passes the hand by 6 mm');
+    const snug = check(planned({ girth: { by: 'body', mm: 196, easeMm: 2 } }), 'ring.passes')!;
+    expect([snug.ok, whyText(snug.message)]).toEqual([true, 'passes the hand by 2 mm']);
   });
 
   it('cuts each colour for its passes, its two ends, and spare that all reach with the promised chance', () => {

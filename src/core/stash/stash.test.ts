@@ -58,6 +58,8 @@ describe('a typed line', () => {
       known: 'tape',
       lot: { form: 'offcut', colour: 'ember', cord: 'nylon-4', place: 'blue box' },
     });
+    // The length under a centimetre is how thick it is, any other how long.
+    expect(read('offcut 25 mm Ember 3 mm')).toMatchObject({ amount: 25, lot: { cord: 'nylon-3' } });
     expect(read('spool 100 ft Sodium polyester')).toMatchObject({
       amount: 30_480,
       lot: { form: 'spool', cord: 'polyester-4', colour: 'sodium' },
@@ -119,6 +121,12 @@ describe('the ledger', () => {
     const holding = stash.ok ? stash.value.get('a')! : undefined;
     expect(holding).toMatchObject({ amount: 14_620, known: 'tape', since: 5 });
     expect(holding!.sd).toBeCloseTo(29.24, 9);
+    // Arm spans are out by one in twenty-five, a scale by three in a hundred.
+    const known = (by: Known) => {
+      const one = fold([add('a', 10_000, by)]);
+      return one.ok ? one.value.get('a')!.sd : 0;
+    };
+    expect(['tape', 'weight', 'spans', 'pack'].map((by) => known(by as Known))).toEqual([20, 300, 400, 100]);
     // A full pack is known to one in a hundred.
     const pack = fold([add('a', 15_000)]);
     expect(pack.ok && pack.value.get('a')!.sd).toBe(150);

@@ -6,7 +6,7 @@ import { leadPoints } from '../lead.ts';
 import { meanGirth, narrowestWidth, type RingOnMandrel } from '../sizes.ts';
 import { mod } from '../types.ts';
 import { bightPlaces, crossingPlace, mapScene, wayParts } from './map.ts';
-import { roundScene } from './round.ts';
+import { roundScene, turnTo } from './round.ts';
 
 const ring = (leads: number, bights: number, passes: number, girth: number, n = 1): RingOnMandrel => ({
   shape: { leads, bights, coding: { by: 'row', n }, first: 'O' },
@@ -150,6 +150,26 @@ describe('the ring in the round', () => {
       expect(Math.max(...xs)).toBeLessThan(across / 2);
       expect(Math.min(...xs)).toBeGreaterThan(-across / 2);
       expect(Math.max(...xs)).toBeGreaterThan(0.8 * (across / 2));
+    }
+  });
+
+  it('is turned so that the middle of the next half cycle faces the eye', () => {
+    const r = ring(3, 8, 1, 100);
+    const lays = layRing(r.shape, [0]);
+    const width = narrowestWidth(r);
+    for (const lay of lays) {
+      const scene = roundScene(
+        { ring: r, widthMm: width, colours: PALETTE, cordOf: () => 0, turn: turnTo(lay, r), tilt: 0.4 },
+        [lay],
+      );
+      const at = (index: 1 | 2) =>
+        scene.shapes.flatMap((s) =>
+          [...s.d.matchAll(/[ML](-?\d+) (-?\d+)/g)].map((m) => Number(m[index]) / PER_MM),
+        );
+      const [xs, ys] = [at(1), at(2)];
+      expect(Math.abs(Math.max(...xs) + Math.min(...xs)), `half cycle ${lay.k}`).toBeLessThan(2);
+      // Tilted towards the eye, the near side is the lower one.
+      expect(ys.reduce((a, b) => a + b, 0) / ys.length).toBeGreaterThan(2);
     }
   });
 });
