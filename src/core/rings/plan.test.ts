@@ -160,6 +160,10 @@ describe('what a maker reads', () => {
   it('stops at the end of a pass and of the ring, and nowhere else', () => {
     const stops = plan.lays.filter((lay) => stopAfter(plan, lay).length > 0).map((l) => l.n);
     expect(stops).toEqual([32, 64, 96]);
+    // One pass: (5 − 1)·16 = 64 crossings; two cross four times as often.
+    const saidAfter = (n: number) => whyText(stopAfter(plan, plan.lays[n - 1]!)[0]!);
+    expect(saidAfter(32)).toContain('Pass one is laid: 64 crossings');
+    expect(saidAfter(64)).toContain('Pass 2 is laid: 256 crossings');
     const last = stopAfter(plan, plan.lays[95]!)
       .map((l) => whyText(l))
       .join(' ');

@@ -1,7 +1,7 @@
 import type { CordColour } from '../colour/palette.ts';
 import { counted, len, type Why, why } from '../why/why.ts';
 import { codingWords } from './coding.ts';
-import { beside, type Lay, layOrder, tucksTogether } from './lays.ts';
+import { beside, crossingsAfter, type Lay, layOrder, tucksTogether } from './lays.ts';
 import type { RingPlan } from './planned.ts';
 import { bightName } from './types.ts';
 
@@ -46,7 +46,7 @@ export function stopAfter(plan: RingPlan, lay: Lay): readonly Why[] {
   const turns = leads / plan.strands;
   if (!isLast)
     return [
-      why`Pass ${lay.pass === 1 ? 'one' : String(lay.pass)} is laid: ${counted((leads - 1) * plan.shape.bights, 'crossing')} in the ring. The working end is back beside the standing end.`,
+      why`Pass ${lay.pass === 1 ? 'one' : String(lay.pass)} is laid: ${counted(crossingsAfter(plan.lays, lay.n), 'crossing')} in the ring. The working end is back beside the standing end.`,
       why`Even it out before you go on: follow the cord once round, bight by bight, and leave room for the next pass.`,
     ];
   return [
@@ -65,10 +65,10 @@ export function stopAfter(plan: RingPlan, lay: Lay): readonly Why[] {
 
 function finishing(ends: RingPlan['design']['ends']): Why {
   if (ends === 'buried')
-    return why`Bury the ends: lead each one on beside its own pass for half a cycle with a needle or fid, under an over-crossing, and cut it off there.`;
+    return why`Bury the ends: lead each one on beside its own pass for half a cycle with a needle or fid, under an over-crossing, and cut it off there, away from your hand.`;
   if (ends === 'stitched')
-    return why`Stitch the ends: lay them side by side under an over-crossing, sew through both with strong thread, and cut them off.`;
-  return why`Melt the ends: cut both under an over-crossing, melt them to their neighbour and press.`;
+    return why`Stitch the ends: lay them side by side under an over-crossing, sew through both with strong thread, and cut them off, away from your hand.`;
+  return why`Melt the ends: cut both under an over-crossing, melt them to their neighbour and press with a tool, not a finger. The flame away from you, in moving air; molten cord sticks and burns: wait.`;
 }
 
 /** A ring in a few words: `5 leads × 16 bights, plain, 2 passes`. */
