@@ -42,6 +42,8 @@ test('a ring is walked to its end by keyboard, and a lost place is found again',
   if (!plan.ok) throw new Error('example');
   const lays = layRing(plan.value.shape, [0]);
   await page.getByRole('button', { name: 'Start tying' }).click();
+  await expect(page).toHaveURL(/\/tie$/);
+  await expect(page.getByRole('link', { name: 'Close' })).toBeVisible();
   const next = page.getByTestId('ring-next');
   for (const lay of lays.slice(0, 7)) {
     await expect(next).toContainText(bightName(lay.to));
