@@ -19,6 +19,7 @@ export default function TieListPage() {
   const { data: pieces, mutate } = usePieces();
   const { data: makes } = useMakes();
   const toast = useToast();
+  const begun = useBegun();
   async function remove(piece: PieceRecord) {
     await removePiece(db, piece.id);
     await mutate();
@@ -36,7 +37,7 @@ export default function TieListPage() {
   return (
     <main className="mx-auto w-full max-w-4xl px-5 py-5">
       <h1 className="font-bold font-title text-3xl">On the table</h1>
-      {pieces?.length === 0 && (
+      {pieces?.length === 0 && begun.length === 0 && (
         <p className="mt-2 text-lg">
           Nothing is being tied. Open a design on the{' '}
           <Link to="/" className="underline">
@@ -76,7 +77,7 @@ export default function TieListPage() {
           </li>
         ))}
       </ul>
-      <RingsBegun />
+      <RingsBegun begun={begun} />
       {makes && makes.length > 0 && (
         <>
           <h2 className="mt-8 font-bold font-title text-2xl">Done</h2>
@@ -92,12 +93,15 @@ export default function TieListPage() {
 }
 
 /** Rings that are half laid. */
-function RingsBegun() {
+function useBegun() {
   const { data: rings = [] } = useRings();
-  const begun = rings.flatMap((r) => {
+  return rings.flatMap((r) => {
     const read = readRing(r.ring);
     return read.ok && (read.value.laid ?? 0) > 0 ? [{ record: r, laid: read.value.laid! }] : [];
   });
+}
+
+function RingsBegun({ begun }: { readonly begun: ReturnType<typeof useBegun> }) {
   if (begun.length === 0) return null;
   return (
     <ul className="mt-3 flex flex-col gap-3" aria-label="Rings on the mandrel">
