@@ -32,6 +32,8 @@ export function reduceRing(ring: RingDesign, action: RingAction): RingDesign {
       const next = Object.fromEntries(
         Object.entries({ ...ring, ...action.patch }).filter(([, value]) => value !== undefined),
       ) as unknown as RingDesign;
+      // A pin that is gone is none to begin at.
+      if ((next.startAt ?? 1) > next.bights) delete next.startAt;
       const isOther = SHAPING.some((key) => JSON.stringify(next[key]) !== JSON.stringify(ring[key]));
       return isOther && !('laid' in action.patch) ? { ...next, laid: 0 } : next;
     }

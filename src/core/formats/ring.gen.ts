@@ -87,6 +87,10 @@ export interface RingDesign {
    * The hand that leads; left winds the other way round.
    */
   hand?: "right" | "left";
+  /**
+   * Pin on the left edge, counted from the seam, at which the cord begins: where L1 is.
+   */
+  startAt?: number;
   chance?: number;
   /**
    * What the maker holds of each end.

@@ -1,7 +1,11 @@
 import { rightOver } from './coding.ts';
 import { crossingsOf } from './path.ts';
 import { leadAngle, passWidth, type RingOnMandrel } from './sizes.ts';
-import type { HalfCycle } from './types.ts';
+import { type HalfCycle, mod } from './types.ts';
+
+/** Where a column of the ring is on its map, counted from the seam. */
+export const mapColumn = ({ shape, startColumn = 0 }: RingOnMandrel, column: number): number =>
+  mod(column + startColumn, 2 * shape.bights);
 
 /** Points a column in which a cord's way is drawn. */
 const A_COLUMN = 8;
@@ -36,7 +40,7 @@ export function leadPoints(ring: RingOnMandrel, width: number, half: HalfCycle, 
   const points = new Float64Array(3 * count);
   for (let i = 0; i < count; i++) {
     const t = i / A_COLUMN;
-    points[3 * i] = (half.column + t) * column;
+    points[3 * i] = (mapColumn(ring, half.column) + t) * column;
     points[3 * i + 1] = (own / 2) * zigzag(t / leads) * (isRight ? 1 : -1) + shift;
     points[3 * i + 2] = heightAt(heights, t + late, passes);
   }

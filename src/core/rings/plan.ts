@@ -61,6 +61,8 @@ export function planRing(design: RingDesign): Result<RingPlan> {
       '/strandCords',
       `This ring is made of ${strands} cords; ${design.strandCords.length} colours are named.`,
     );
+  if ((design.startAt ?? 1) > design.bights)
+    wrong('/startAt', `The left edge has ${design.bights} pins: begin at one of them.`);
   const colours = design.cords.map((c, i) => {
     const colour = findColour(c.colour, design.looks as readonly CordColour[] | undefined);
     if (!colour) wrong(`/cords/${i}/colour`, `There is no colour called “${c.colour}”.`);
@@ -77,7 +79,8 @@ export function planRing(design: RingDesign): Result<RingPlan> {
   const mustPass = design.girth.mm + ease;
   const girth =
     design.girth.by === 'body' ? wornGirth({ shape, passes, d }, made, mustPass) : design.girth.mm;
-  const ring: RingOnMandrel = { shape, passes, girth, d };
+  const startColumn = 2 * ((design.startAt ?? 1) - 1);
+  const ring: RingOnMandrel = { shape, passes, girth, d, ...(startColumn > 0 ? { startColumn } : {}) };
   const lays = layRing(shape, design.lanes);
   const pitchMm = pitchOf(ring);
   const share = openShare(ring, made);

@@ -10,6 +10,8 @@ export interface RingOnMandrel {
   /** Girth of the mandrel, or of the inside of the finished ring. */
   readonly girth: number;
   readonly d: number;
+  /** How many columns on from the seam of its map L1 is; none where the map begins with it. Sizes don't depend on it. */
+  readonly startColumn?: number;
 }
 
 /** Girth on which the cords cross each other: one diameter above the mandrel all round. */

@@ -1,9 +1,10 @@
-import type { CordColour } from '../colour/palette.ts';
 import { counted, len, type Why, why } from '../why/why.ts';
 import { codingWords } from './coding.ts';
+import { cordToDraw } from './fit.ts';
 import { beside, crossingsAfter, type Lay, layOrder, tucksTogether } from './lays.ts';
+import { crossingsOf } from './path.ts';
 import type { RingPlan } from './planned.ts';
-import { bightName } from './types.ts';
+import { bightName, gcd } from './types.ts';
 
 /** A half cycle as it is said: `from L8 to R10: over 3, under 3, over 3, under 2`. */
 export function layText(lay: Lay): string {
@@ -37,6 +38,9 @@ function gapAfter({ design }: Pick<RingPlan, 'design'>, pass: number): boolean {
   return before.length > 0 && Math.max(...before) < lane - 1;
 }
 
+/** Girths that a ring on a hand is drawn up by, in mm. */
+const TAKE_UPS_MM = [3, 5, 10] as const;
+
 /** What there is to do once a step is done: nothing, or at the end of a pass. */
 export function stopAfter(plan: RingPlan, lay: Lay): readonly Why[] {
   const half = 2 * plan.shape.bights;
@@ -54,6 +58,7 @@ export function stopAfter(plan: RingPlan, lay: Lay): readonly Why[] {
     ...(plan.design.girth.by === 'body'
       ? [
           why`Tied with a cord’s thickness of air round the hand, ${len(plan.drawnOutMm)} comes out in all: about ${len(plan.drawnOutMm / (turns * plan.ring.passes))} a lap.`,
+          why`Smaller still? ${TAKE_UPS_MM.flatMap((mm, i) => why`${i > 0 ? ', ' : ''}${len(mm)} in girth: draw out ${len(cordToDraw(plan.ring, mm))}`)}.`,
         ]
       : []),
     finishing(plan.design.ends),
@@ -75,8 +80,21 @@ function finishing(ends: RingPlan['design']['ends']): Why {
 export const ringName = (plan: Pick<RingPlan, 'shape' | 'ring'>): string =>
   `${plan.shape.leads} leads × ${plan.shape.bights} bights, ${codingWords(plan.shape.coding)}${plan.ring.passes > 1 ? `, ${plan.ring.passes} cords abreast` : ''}`;
 
-/** A look's name for a lane. */
-export const colourOf = (
-  cords: readonly { readonly cord: number; readonly colour: CordColour }[],
-  cord: number,
-): CordColour | undefined => cords.find((c) => c.cord === cord)?.colour;
+/** Who meets whom in a crossing of the grid, and what the later one does there. Nothing where there is no such crossing. */
+export function meetingText(plan: RingPlan, row: number, column: number): string {
+  const { leads, bights } = plan.shape;
+  const here = plan.lays.filter(
+    (l) => l.pass === 1 && crossingsOf(l, plan.shape).some((c) => c.row === row && c.column === column),
+  );
+  const [first, second] = here;
+  if (!first || !second) return '';
+  const tuck = second.tucks.find((t) => t.row === row && t.column === column)!;
+  const name = (l: Lay) => `half cycle ${l.k} (${bightName(l.from)} → ${bightName(l.to)})`;
+  const isOwn = gcd(leads, bights) > 1 && first.strand === second.strand;
+  const { passes } = plan.ring;
+  return [
+    `Row ${row}: ${name(second)} goes ${tuck.isOver ? 'over' : 'under'} ${name(first)}.`,
+    ...(isOwn ? ['Both are the same cord.'] : []),
+    ...(passes > 1 ? [`Every pass does the same: ${passes} × ${passes} cords.`] : []),
+  ].join(' ');
+}

@@ -1,7 +1,8 @@
 import { useMemo, useState } from 'react';
+import { type Candidate, ringsThatFit, type WhyNot } from '../../../core/rings/candidates.ts';
 import { codingWords } from '../../../core/rings/coding.ts';
 import { mapScene } from '../../../core/rings/drawing/map.ts';
-import { type Candidate, ringMinutes, ringsThatFit } from '../../../core/rings/fit.ts';
+import { ringMinutes } from '../../../core/rings/fit.ts';
 import { layRing } from '../../../core/rings/lays.ts';
 import { codingName } from '../../../core/rings/types.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -88,11 +89,7 @@ export function WhichFit({ onClose }: { readonly onClose: () => void }) {
               {Math.round(ringMinutes(c.shape, c.passes))} min · leads at{' '}
               {Math.round((c.angle * 180) / Math.PI)}°
             </p>
-            {c.whyNot && (
-              <p className="text-[15px] text-bad">
-                {show(c.whyNot.short, { kind: 'cut' })} of cord are missing.
-              </p>
-            )}
+            {c.whyNot && <Nearly whyNot={c.whyNot} />}
             <Button className="mt-auto self-start" look={c.whyNot ? 'plain' : 'next'} onClick={() => use(c)}>
               Use this
             </Button>
@@ -107,6 +104,18 @@ export function WhichFit({ onClose }: { readonly onClose: () => void }) {
       )}
     </Sheet>
   );
+}
+
+/** What keeps a ring from being what was wanted. */
+function Nearly({ whyNot }: { readonly whyNot: WhyNot }) {
+  const show = useLength();
+  const words =
+    whyNot.reason === 'cord'
+      ? `${show(whyNot.short, { kind: 'cut' })} of cord are missing`
+      : whyNot.reason === 'strands'
+        ? `it needs ${whyNot.strands} cords`
+        : `${show(Math.abs(whyNot.off), { kind: 'small' })} ${whyNot.off > 0 ? 'wider' : 'narrower'} than wanted`;
+  return <p className="text-[15px] text-bad">Nearly: {words}.</p>;
 }
 
 /** The same stretch of every ring, so that they compare. */

@@ -3,7 +3,8 @@ import { paintTubes } from '../../drawing/paint.ts';
 import type { Scene } from '../../drawing/shape.ts';
 import type { Tube } from '../../drawing/tubes.ts';
 import type { Lay } from '../lays.ts';
-import { leadPoints } from '../lead.ts';
+import { leadPoints, mapColumn } from '../lead.ts';
+import { columnOf } from '../path.ts';
 import { meanGirth, type RingOnMandrel } from '../sizes.ts';
 import { type Bight, bightName } from '../types.ts';
 
@@ -114,7 +115,7 @@ export interface BightPlace {
 
 /** Where each bight is on the map. */
 export function bightPlaces({ ring, widthMm }: Pick<MapAsk, 'ring' | 'widthMm'>): BightPlace[] {
-  const { leads, bights } = ring.shape;
+  const { bights } = ring.shape;
   const pitch = meanGirth(ring) / bights;
   return (['L', 'R'] as const).flatMap((edge) =>
     Array.from({ length: bights }, (_, i): BightPlace => {
@@ -122,7 +123,7 @@ export function bightPlaces({ ring, widthMm }: Pick<MapAsk, 'ring' | 'widthMm'>)
       return {
         bight,
         name: bightName(bight),
-        x: pitch * (i + (edge === 'R' && leads % 2 === 1 ? 0.5 : 0)),
+        x: (pitch / 2) * mapColumn(ring, columnOf(bight, ring.shape)),
         y: edge === 'L' ? -widthMm / 2 : widthMm / 2,
       };
     }),
@@ -136,5 +137,8 @@ export function crossingPlace(
   column: number,
 ): readonly [number, number] {
   const { leads, bights } = ring.shape;
-  return [(meanGirth(ring) * column) / (2 * bights), (row / leads - 0.5) * (widthMm - ring.d)];
+  return [
+    (meanGirth(ring) * mapColumn(ring, column)) / (2 * bights),
+    (row / leads - 0.5) * (widthMm - ring.d),
+  ];
 }

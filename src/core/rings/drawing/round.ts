@@ -3,7 +3,7 @@ import { paintTubes } from '../../drawing/paint.ts';
 import type { Scene } from '../../drawing/shape.ts';
 import type { Tube } from '../../drawing/tubes.ts';
 import type { Lay } from '../lays.ts';
-import { leadPoints } from '../lead.ts';
+import { leadPoints, mapColumn } from '../lead.ts';
 import { meanGirth, type RingOnMandrel } from '../sizes.ts';
 
 interface RoundAsk {
@@ -23,7 +23,7 @@ const NEXT: CordColour = { id: 'next', name: 'next', base: '#f0ad24', look: 'sol
 
 /** How far the ring must be turned for the middle of a half cycle to face the eye, in radians. */
 export const turnTo = (lay: Lay, ring: RingOnMandrel): number =>
-  (-Math.PI * (lay.column + ring.shape.leads / 2)) / ring.shape.bights;
+  (-Math.PI * (mapColumn(ring, lay.column) + ring.shape.leads / 2)) / ring.shape.bights;
 
 /** The picture is about so many details across: finer than that nothing is drawn. */
 const DETAILS_ACROSS = 100;
