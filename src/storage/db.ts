@@ -38,6 +38,7 @@ export const DB_VERSION = 7;
 const OPEN_TIMEOUT_MS = 10_000;
 
 type Name = StoreNames<WarpBeamDB>;
+export type RecordOf<N extends Name> = StoreValue<WarpBeamDB, N>;
 type Connection = IDBPDatabase<WarpBeamDB>;
 export type Transaction<M extends IDBTransactionMode = 'readwrite'> = IDBPTransaction<WarpBeamDB, Name[], M>;
 

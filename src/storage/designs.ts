@@ -4,13 +4,10 @@ import type { Database, DesignRecord } from './db.ts';
 import { inWords } from './inWords.ts';
 import { clearJournal } from './journal.ts';
 import { isSameDocument, type SaveOutcome, saveKept } from './kept.ts';
+import { listKept, removeKept, restoreKept } from './keptList.ts';
 import { rowsOf } from './unsaved.ts';
 
-/** All saved designs, last changed first. */
-export async function listDesigns(db: Database): Promise<DesignRecord[]> {
-  const all = await db.getAll('designs');
-  return all.sort((a, b) => b.updatedAt - a.updatedAt);
-}
+export const listDesigns = (db: Database): Promise<DesignRecord[]> => listKept(db, 'designs');
 
 export const getDesign = (db: Database, id: string): Promise<DesignRecord | undefined> =>
   db.get('designs', id);
@@ -39,28 +36,11 @@ export async function saveDesign(
   });
 }
 
-/** Removes a design and hands it back, so that removing can be undone. */
-export async function removeDesign(db: Database, id: string): Promise<DesignRecord | undefined> {
-  const removed = await db.write(['designs', 'unsaved'], async (tx) => {
-    const store = tx.objectStore('designs');
-    const record = await store.get(id);
-    await store.delete(id);
-    await tx.objectStore('unsaved').delete(rowsOf(id));
-    return record;
-  });
-  clearJournal(id);
-  return removed;
-}
+export const removeDesign = (db: Database, id: string): Promise<DesignRecord | undefined> =>
+  removeKept(db, 'designs', id);
 
-/** Puts records as they are: undoing a removal, or loading the demo. Existing ids are left alone. */
-export async function restoreDesigns(db: Database, records: readonly DesignRecord[]): Promise<void> {
-  await db.write(['designs'], async (tx) => {
-    const store = tx.objectStore('designs');
-    for (const record of records) {
-      if (!(await store.getKey(record.id))) await store.put(record);
-    }
-  });
-}
+export const restoreDesigns = (db: Database, records: readonly DesignRecord[]): Promise<void> =>
+  restoreKept(db, 'designs', records);
 
 /** Removes everything and hands it back. */
 export async function clearDesigns(db: Database): Promise<DesignRecord[]> {

@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { findColour } from '../../core/colour/palette.ts';
 import { readDesign } from '../../core/formats/design.ts';
-import type { Issue } from '../../core/result.ts';
 import { fieldName } from '../../core/validation.ts';
 import type { DesignRecord } from '../../storage/db.ts';
 import { download, storedFile } from '../export/download.ts';
@@ -11,6 +10,7 @@ import { designPath } from '../paths.ts';
 import { useLibrary } from '../state/library.ts';
 import { Button } from '../ui/Button.tsx';
 import { FilePicker } from '../ui/FilePicker.tsx';
+import { NotImported, type Refused } from '../ui/NotImported.tsx';
 import { Sheet } from '../ui/Sheet.tsx';
 import { Swatch } from '../ui/Swatch.tsx';
 import { useLength } from '../ui/units.tsx';
@@ -23,12 +23,12 @@ interface Props {
 /** Every saved design; new, copy, delete, bring in, and the demo. */
 export default function DesignsDrawer({ currentId, onClose }: Props) {
   const library = useLibrary();
-  const [problems, setProblems] = useState<{ file: string; issues: readonly Issue[] }>();
+  const [refused, setRefused] = useState<Refused>();
   const [removed, setRemoved] = useState<DesignRecord>();
 
   async function bringIn(file: File) {
     const read = await library.importFile(file);
-    setProblems(read.ok ? undefined : { file: file.name, issues: read.issues });
+    setRefused(read.ok ? undefined : { file: file.name, issues: read.issues });
     if (read.ok) onClose();
   }
 
@@ -55,18 +55,7 @@ export default function DesignsDrawer({ currentId, onClose }: Props) {
           onFile={(file) => void bringIn(file)}
         />
       </div>
-      {problems && (
-        <div role="alert" className="rounded-lg border border-bad bg-bad-pale px-3 py-2 text-bad text-sm">
-          <p className="font-semibold">“{problems.file}” was not imported; nothing was changed.</p>
-          <ul className="mt-1 list-disc pl-4">
-            {problems.issues.map((issue) => (
-              <li key={issue.path + issue.message}>
-                {issue.path && <code className="figure">{issue.path}</code>} {issue.message}
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
+      <NotImported refused={refused} />
       {library.records.length === 0 && !removed ? (
         <p className="text-ink-soft">No designs yet.</p>
       ) : (

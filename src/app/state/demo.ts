@@ -1,5 +1,6 @@
 import { readDesign } from '../../core/formats/design.ts';
 import type { DesignRecord } from '../../storage/db.ts';
+import { demoFiles } from './demoFiles.ts';
 
 const FILES = import.meta.glob<unknown>('../../../examples/*.json', { eager: true, import: 'default' });
 
@@ -11,19 +12,5 @@ const rank = (path: string): number => (path.includes(FIRST) ? 0 : 1);
 /** The Cold Ridge Observatory's stall: the example designs, with ids of their own so that they are known again. */
 export function demoRecords(now: number): DesignRecord[] {
   const files = Object.entries(FILES).sort((a, b) => rank(a[0]) - rank(b[0]));
-  return files.flatMap(([path, data], i) => {
-    const design = readDesign(data);
-    const file = path.split('/').at(-1)!.replace('.json', '');
-    return design.ok
-      ? [
-          {
-            id: `demo-${file}`,
-            revision: 1,
-            updatedAt: now - i * 1000,
-            name: design.value.name,
-            design: design.value,
-          },
-        ]
-      : [];
-  });
+  return demoFiles(files, readDesign, now).map(({ document, ...kept }) => ({ ...kept, design: document }));
 }

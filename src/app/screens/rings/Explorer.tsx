@@ -1,4 +1,5 @@
 import { useDeferredValue, useMemo, useState } from 'react';
+import { coloursOf } from '../../../core/rings/drawing/look.ts';
 import { mapScene } from '../../../core/rings/drawing/map.ts';
 import { type Cell, cellOf, explore, FIT_LETTER, type Fit } from '../../../core/rings/explorer.ts';
 import { layRing } from '../../../core/rings/lays.ts';
@@ -7,7 +8,7 @@ import { movedBy } from '../../ui/arrows.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SceneView } from '../../ui/SceneView.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { looksOf, useRing } from './RingContext.tsx';
+import { useRing } from './RingContext.tsx';
 
 const LEADS = [3, 4, 5, 6, 7, 8, 9];
 const MOST_COLUMNS = 17;
@@ -176,7 +177,7 @@ function Preview({ cell }: { readonly cell: Cell }) {
         ring,
         widthMm: shown.widthMm,
         lays,
-        colours: looksOf(plan),
+        colours: coloursOf(plan),
         cordOf: (lay) => lay.cord,
         beyondMm: 0,
       },

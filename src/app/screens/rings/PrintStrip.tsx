@@ -1,11 +1,12 @@
 import { PER_MM } from '../../../core/drawing/shape.ts';
+import { lookOf } from '../../../core/rings/drawing/look.ts';
 import { bightPlaces, mapScene } from '../../../core/rings/drawing/map.ts';
 import { layWords } from '../../../core/rings/lays.ts';
 import { meanGirth } from '../../../core/rings/sizes.ts';
 import { bightName } from '../../../core/rings/types.ts';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { cordOfLay, looksOf, useRing } from './RingContext.tsx';
+import { useRing } from './RingContext.tsx';
 
 /** Longest piece of a strip that fits across a sheet, in mm, and what pieces share so that they can be glued. */
 const PIECE_MM = 170;
@@ -23,17 +24,7 @@ export function PrintStrip() {
   const around = meanGirth(plan.ring);
   // The strip lies on the mandrel, the cords a diameter above it: it is shorter by as much.
   const shrink = girth / around;
-  const scene = mapScene(
-    {
-      ring: plan.ring,
-      widthMm: plan.widthMm,
-      lays: plan.lays,
-      colours: looksOf(plan),
-      cordOf: cordOfLay(plan),
-      beyondMm: 0,
-    },
-    plan.lays,
-  );
+  const scene = mapScene({ ...lookOf(plan), beyondMm: 0 }, plan.lays);
   const places = bightPlaces(plan);
   const height = plan.widthMm + 2 * MARGIN_MM;
   const pieces = Math.ceil((girth + SEAM_MM) / PIECE_MM);

@@ -1,13 +1,13 @@
-import { CircleAlert, CircleCheck, Download, Info, Printer, Sprout } from 'lucide-react';
+import { Download, Printer, Sprout } from 'lucide-react';
 import { useState } from 'react';
-import type { RingCheck } from '../../../core/rings/planned.ts';
-import { plural } from '../../../core/words.ts';
+import type { RingPatch } from '../../../core/rings/planned.ts';
+import type { Why } from '../../../core/why/why.ts';
 import { Button } from '../../ui/Button.tsx';
+import { CheckList, PassedChecks } from '../../ui/CheckList.tsx';
 import { chanceText } from '../../ui/chance.ts';
-import { Disclosed } from '../../ui/Disclosed.tsx';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
+import { WhyNumber } from '../../ui/WhyNumber.tsx';
 import { GrowSheet } from './GrowSheet.tsx';
 import { useRing } from './RingContext.tsx';
 import { RingExports } from './RingExports.tsx';
@@ -16,13 +16,14 @@ import { TightRing } from './TightRing.tsx';
 
 /** What to cut and how the ring comes out: the card that lies beside the map. */
 export function RingCard({ onTie }: { readonly onTie: () => void }) {
-  const { plan, laid } = useRing();
+  const { plan, laid, bench } = useRing();
   const show = useLength();
   const [open, setOpen] = useState<'grow' | 'export'>();
   const failed = plan.checks.filter((c) => !c.ok);
   const notes = plan.checks.filter((c) => c.ok && c.isNote);
   const passed = plan.checks.filter((c) => c.ok && !c.isNote);
   const [thin, thick] = plan.thicknessMm;
+  const fix = (patch: RingPatch) => bench.dispatch({ type: 'set', patch });
   return (
     <aside
       aria-label="The card"
@@ -60,8 +61,8 @@ export function RingCard({ onTie }: { readonly onTie: () => void }) {
           <Line name="width" value={show(plan.widthMm)} why={plan.whys.width} />
           <dt>thick</dt>
           <dd className="figure text-right font-semibold">
-            {thin.toFixed(1)}
-            {thick > thin + 0.05 && `–${thick.toFixed(1)}`} mm
+            {thick > thin + 0.05 && `${show(thin, { kind: 'small' })} – `}
+            {show(thick, { kind: 'small' })}
           </dd>
           <Line name="open" value={`${Math.round(plan.openShare * 100)} %`} why={plan.whys.open} />
           <Line name="inside" value={show(plan.ring.girth)} why={plan.whys.girth} />
@@ -73,31 +74,9 @@ export function RingCard({ onTie }: { readonly onTie: () => void }) {
           <Line name="time" value={hours(plan.minutes)} why={plan.minutesWhy} />
         </dl>
       </div>
-      {failed.map((c) => (
-        <CheckLine key={c.id} check={c} />
-      ))}
-      {notes.map((c) => (
-        <CheckLine key={c.id} check={c} />
-      ))}
-      {passed.length > 0 && (
-        <Disclosed
-          labelClass="flex items-center gap-2 rounded px-1 text-left hover:bg-rule/60"
-          label={
-            <>
-              <CircleCheck className="shrink-0 text-good" size={18} aria-hidden />
-              <span className="font-semibold">
-                {passed.length} {plural(passed.length, 'check')} passed
-              </span>
-            </>
-          }
-        >
-          <div className="mt-1.5 flex flex-col gap-1.5">
-            {passed.map((c) => (
-              <CheckLine key={c.id} check={c} />
-            ))}
-          </div>
-        </Disclosed>
-      )}
+      <CheckList label="Look at this first" checks={failed} onFix={fix} />
+      <CheckList label="Worth knowing" checks={notes} onFix={fix} />
+      <PassedChecks checks={passed} onFix={fix} />
       {plan.product.cautions.length > 0 && (
         <p className="rounded bg-amber-pale px-2.5 py-1 text-[14px] text-amber-ink leading-snug">
           {plan.product.cautions.join(' ')}
@@ -137,15 +116,7 @@ const hours = (minutes: number): string =>
     ? `${Math.round(minutes)} min`
     : `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
 
-function Line({
-  name,
-  value,
-  why,
-}: {
-  name: string;
-  value: string;
-  why: Parameters<typeof WhyText>[0]['why'];
-}) {
+function Line({ name, value, why }: { name: string; value: string; why: Why }) {
   return (
     <>
       <dt>{name}</dt>
@@ -153,31 +124,5 @@ function Line({
         <WhyNumber label={name} value={value} why={why} className="font-semibold" testId={`ring-${name}`} />
       </dd>
     </>
-  );
-}
-
-function CheckLine({ check }: { readonly check: RingCheck }) {
-  const { bench } = useRing();
-  const Icon = check.isNote ? Info : check.ok ? CircleCheck : CircleAlert;
-  return (
-    <p className="flex items-start gap-2 text-[15px]" data-testid={`check-${check.id}`} data-ok={check.ok}>
-      <Icon
-        className={`mt-0.5 shrink-0 ${check.isNote ? 'text-ink-soft' : check.ok ? 'text-good' : 'text-bad'}`}
-        size={18}
-        aria-label={check.isNote ? 'note' : check.ok ? 'passes' : 'look at this'}
-      />
-      <span className={check.ok ? '' : 'font-semibold text-bad'}>
-        <WhyText why={check.message} />
-        {check.fix && (
-          <button
-            type="button"
-            className="mt-1 block rounded border border-amber bg-amber-pale px-2 py-0.5 text-left font-semibold text-amber-ink hover:bg-amber/30"
-            onClick={() => bench.dispatch({ type: 'set', patch: check.fix!.patch })}
-          >
-            <WhyText why={check.fix.label} />
-          </button>
-        )}
-      </span>
-    </p>
   );
 }

@@ -25,15 +25,3 @@ export function useRing(): RingView {
   if (!view) throw new Error('useRing outside a ring');
   return view;
 }
-
-/** Index of the colour that a step is laid in: each strand may have its own. */
-export function cordOfLay(plan: RingPlan): (lay: Lay) => number {
-  const own = plan.strands > 1 ? plan.design.strandCords : undefined;
-  return own ? (lay) => own[lay.strand - 1] ?? 0 : (lay) => lay.cord;
-}
-
-/** Looks by the number of a cord in the design. */
-export function looksOf(plan: RingPlan) {
-  const looks = plan.design.cords.map((_, i) => plan.cords.find((c) => c.cord === i)?.colour);
-  return looks.map((look) => look ?? plan.cords[0]!.colour);
-}

@@ -2,12 +2,13 @@ import { unparse } from 'papaparse';
 import { sceneSvg } from '../../../core/drawing/svg.ts';
 import { formatRing } from '../../../core/formats/ring.ts';
 import { runRows, runsJson, runsText } from '../../../core/formats/ringRuns.ts';
+import { lookOf } from '../../../core/rings/drawing/look.ts';
 import { mapScene } from '../../../core/rings/drawing/map.ts';
 import { download, type ExportFile, fileStem } from '../../export/download.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { useUnits } from '../../ui/units.tsx';
-import { cordOfLay, looksOf, useRing } from './RingContext.tsx';
+import { useRing } from './RingContext.tsx';
 
 /** The ring, its run list and its map as files. */
 export function RingExports({ onClose }: { readonly onClose: () => void }) {
@@ -41,24 +42,11 @@ export function RingExports({ onClose }: { readonly onClose: () => void }) {
     },
     {
       name: 'The map',
-      note: 'SVG, true to scale, everything laid',
+      note: 'SVG, true to scale, the finished ring',
       file: () => ({
         name: `${stem}-map.svg`,
         type: 'image/svg+xml',
-        text: sceneSvg(
-          mapScene(
-            {
-              ring: plan.ring,
-              widthMm: plan.widthMm,
-              lays: plan.lays,
-              colours: looksOf(plan),
-              cordOf: cordOfLay(plan),
-              beyondMm: 0,
-            },
-            plan.lays,
-          ),
-          ring.name,
-        ),
+        text: sceneSvg(mapScene({ ...lookOf(plan), beyondMm: 0 }, plan.lays), ring.name),
       }),
     },
   ];
@@ -71,7 +59,9 @@ export function RingExports({ onClose }: { readonly onClose: () => void }) {
               <span className="block font-semibold">{f.name}</span>
               <span className="text-ink-soft text-sm">{f.note}</span>
             </span>
-            <Button onClick={() => download(f.file())}>Save</Button>
+            <Button onClick={() => download(f.file())} aria-label={`Save ${f.name}`}>
+              Save
+            </Button>
           </li>
         ))}
       </ul>

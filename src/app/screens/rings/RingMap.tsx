@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { PER_MM } from '../../../core/drawing/shape.ts';
+import { lookOf } from '../../../core/rings/drawing/look.ts';
 import { bightPlaces, type MapAsk, mapScene } from '../../../core/rings/drawing/map.ts';
 import type { Lay } from '../../../core/rings/lays.ts';
 import { mapColumn } from '../../../core/rings/lead.ts';
@@ -12,7 +13,6 @@ import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
 import { useWidth } from '../../ui/useWidth.ts';
 import { Crossings } from './Crossings.tsx';
-import { cordOfLay, looksOf } from './RingContext.tsx';
 import { AMBER, NextWay, Remaining } from './RingWays.tsx';
 
 const RULER_PX = 26;
@@ -53,17 +53,7 @@ export function RingMap({ plan, laid, next, addedFrom }: Props) {
   const isLeft = plan.design.hand === 'left';
   const x = (mm: number) => zero + (isLeft ? girth - mm : mm) * scale;
   const y = (mm: number) => middle + mm * scale;
-  const ask: MapAsk = useMemo(
-    () => ({
-      ring,
-      widthMm,
-      lays: plan.lays,
-      colours: looksOf(plan),
-      cordOf: cordOfLay(plan),
-      beyondMm: BEYOND_MM,
-    }),
-    [plan, ring, widthMm],
-  );
+  const ask: MapAsk = useMemo(() => ({ ...lookOf(plan), beyondMm: BEYOND_MM }), [plan]);
   const scene = useMemo(() => mapScene(ask, plan.lays.slice(0, laid)), [ask, plan, laid]);
   const places = useMemo(() => bightPlaces(ask), [ask]);
   const [asked, setAsked] = useState<{ row: number; column: number }>();

@@ -106,7 +106,7 @@ function Ring({
 }
 
 function Planning() {
-  const { id, ring, plan, laid, next, issues } = useRing();
+  const { id, ring, issues } = useRing();
   const navigate = useNavigate();
   const [fitting, setFitting] = useState(false);
   return (
@@ -132,12 +132,7 @@ function Planning() {
       {/* On a phone words and button come first, then the map, the card, and other rings. */}
       <div className="order-3 col-span-full md:order-2 md:-mt-5">
         <Part name="The map">
-          <RingMap
-            plan={plan}
-            laid={laid}
-            next={next}
-            addedFrom={ring.grownFrom && 2 * ring.grownFrom.bights + 1}
-          />
+          <MapNow />
         </Part>
       </div>
       <div className="order-2 min-w-0 px-5 md:order-3 md:pr-0">
@@ -161,9 +156,16 @@ function Planning() {
   );
 }
 
+/** The map with what is laid up to now, and what growing added. */
+function MapNow() {
+  const { ring, plan, laid, next } = useRing();
+  const { grownFrom } = ring;
+  return <RingMap plan={plan} laid={laid} next={next} addedFrom={grownFrom && 2 * grownFrom.bights + 1} />;
+}
+
 /** One half cycle at a time, large enough for a phone beside the mandrel. */
 function Tying() {
-  const { id, ring, plan, laid, next } = useRing();
+  const { id, ring, plan, laid } = useRing();
   useEffect(() => {
     document.title = `${ring.name} · Warp Beam`;
     return () => {
@@ -183,12 +185,7 @@ function Tying() {
       </header>
       <div className="order-2 md:order-1">
         <Part name="The map">
-          <RingMap
-            plan={plan}
-            laid={laid}
-            next={next}
-            addedFrom={ring.grownFrom && 2 * ring.grownFrom.bights + 1}
-          />
+          <MapNow />
         </Part>
       </div>
       <div className="order-1 mx-auto grid w-full max-w-5xl grid-cols-1 gap-6 px-5 py-4 md:order-2 md:grid-cols-[minmax(0,1fr)_18rem]">

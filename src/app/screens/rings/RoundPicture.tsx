@@ -1,11 +1,12 @@
 import { useMemo } from 'react';
+import { lookOf } from '../../../core/rings/drawing/look.ts';
 import { roundScene, turnTo } from '../../../core/rings/drawing/round.ts';
 import { SceneView } from '../../ui/SceneView.tsx';
-import { cordOfLay, looksOf, useRing } from './RingContext.tsx';
+import { useRing } from './RingContext.tsx';
 
 /** How a ring that is not being tied is turned, and how every ring is tilted to the eye. */
-const TURN = 0.3;
-const TILT = 0.42;
+export const TURN = 0.3;
+export const TILT = 0.42;
 
 /** The ring in the round: finished while it is planned; once begun, what is laid, turned so that the next half cycle faces the eye. */
 export function RoundPicture({ className = 'max-h-44' }: { readonly className?: string }) {
@@ -16,10 +17,7 @@ export function RoundPicture({ className = 'max-h-44' }: { readonly className?: 
     () =>
       roundScene(
         {
-          ring: plan.ring,
-          widthMm: plan.widthMm,
-          colours: looksOf(plan),
-          cordOf: cordOfLay(plan),
+          ...lookOf(plan),
           turn: isBegun ? turnTo(next, plan.ring) : TURN,
           tilt: TILT,
           next: isBegun ? next : undefined,
@@ -33,7 +31,7 @@ export function RoundPicture({ className = 'max-h-44' }: { readonly className?: 
       scene={scene}
       label={
         isBegun
-          ? 'The ring in the round: what is laid, and the next half cycle'
+          ? 'The ring in the round: what is done, and the next half cycle'
           : 'The finished ring, in the round'
       }
       data-testid="ring-round"

@@ -1,5 +1,6 @@
 import { ArrowLeft, ArrowRight, Check } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { coloursOf, cordOfLay } from '../../../core/rings/drawing/look.ts';
 import { chains, phasesOf } from '../../../core/rings/grow.ts';
 import {
   crossingsAfter,
@@ -15,7 +16,7 @@ import { plural } from '../../../core/words.ts';
 import { Button } from '../../ui/Button.tsx';
 import { WhyText } from '../../ui/WhyNumber.tsx';
 import { LostSheet } from './LostSheet.tsx';
-import { cordOfLay, looksOf, useRing } from './RingContext.tsx';
+import { useRing } from './RingContext.tsx';
 import { TuckTile } from './TuckTile.tsx';
 
 /** The run list, one half cycle at a time: where it goes, over and under what, and how far the ring is. */
@@ -118,7 +119,7 @@ function Look() {
 
 function NextStep({ lay, isLarge }: { readonly lay: Lay; readonly isLarge: boolean }) {
   const { plan } = useRing();
-  const looks = looksOf(plan);
+  const looks = coloursOf(plan);
   const own = looks[cordOfLay(plan)(lay)]!;
   const runs = tucksTogether(lay.tucks);
   const perPass = 2 * plan.shape.bights;
@@ -193,7 +194,7 @@ const GROWS = {
 } as const;
 
 /** The looks of the cords that each group of tucks meets, in lane order as they come. */
-function metLooks(lay: Lay, lanes: readonly number[], looks: ReturnType<typeof looksOf>): (typeof looks)[] {
+function metLooks(lay: Lay, lanes: readonly number[], looks: ReturnType<typeof coloursOf>): (typeof looks)[] {
   const order = layOrder(lanes);
   const laidLanes = order.slice(0, lay.pass - 1);
   const groups: (typeof looks)[] = [];
@@ -244,7 +245,7 @@ function Strip({ onGo }: { readonly onGo: (n: number) => void }) {
 /** How much of each pass is laid, in the colour of its cord. */
 function Passes({ perPass }: { readonly perPass: number }) {
   const { plan, laid } = useRing();
-  const looks = looksOf(plan);
+  const looks = coloursOf(plan);
   const order = layOrder(plan.design.lanes);
   return (
     <ol className="flex gap-2">

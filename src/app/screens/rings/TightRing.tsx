@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Issue } from '../../../core/result.ts';
+import { coloursOf } from '../../../core/rings/drawing/look.ts';
 import { tightScene } from '../../../core/rings/drawing/round.ts';
 import { insideGirth } from '../../../core/rings/rope.ts';
 import { passLength } from '../../../core/rings/sizes.ts';
@@ -9,7 +10,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Problem } from '../../ui/Problem.tsx';
 import { SceneView } from '../../ui/SceneView.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { looksOf, useRing } from './RingContext.tsx';
+import { useRing } from './RingContext.tsx';
 
 /** Edge length of the engine's finest stage: a quarter of a cord is within half a per cent of a tenth. */
 const H = 0.3;
@@ -53,7 +54,7 @@ export function TightRing() {
         {
           ring,
           widthMm: plan.widthMm,
-          colours: looksOf(plan),
+          colours: coloursOf(plan),
           turn: 0.3,
           tilt: 0.42,
           cordOfStrand: (index) => {

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { type Candidate, ringsThatFit, type WhyNot } from '../../../core/rings/candidates.ts';
 import { codingWords } from '../../../core/rings/coding.ts';
+import { coloursOf } from '../../../core/rings/drawing/look.ts';
 import { mapScene } from '../../../core/rings/drawing/map.ts';
 import { ringMinutes } from '../../../core/rings/fit.ts';
 import { layRing } from '../../../core/rings/lays.ts';
@@ -11,7 +12,7 @@ import { SceneView } from '../../ui/SceneView.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { looksOf, useRing } from './RingContext.tsx';
+import { useRing } from './RingContext.tsx';
 
 const MOST_SHOWN = 12;
 
@@ -130,7 +131,7 @@ function FitPicture({ candidate: c }: { readonly candidate: Candidate }) {
         ring: { ...plan.ring, shape: c.shape, passes: c.passes },
         widthMm: c.width,
         lays,
-        colours: looksOf(plan),
+        colours: coloursOf(plan),
         cordOf: (lay) => lay.cord,
         beyondMm: 0,
       },

@@ -1,21 +1,15 @@
-import type { CordColour } from '../../colour/palette.ts';
 import { paintTubes } from '../../drawing/paint.ts';
 import type { Scene } from '../../drawing/shape.ts';
 import type { Tube } from '../../drawing/tubes.ts';
 import type { Lay } from '../lays.ts';
 import { leadPoints, mapColumn } from '../lead.ts';
 import { columnOf } from '../path.ts';
-import { meanGirth, type RingOnMandrel } from '../sizes.ts';
+import { meanGirth } from '../sizes.ts';
 import { type Bight, bightName } from '../types.ts';
+import type { RingLook } from './look.ts';
 
 /** What the unrolled ring is drawn from. Lengths in mm. */
-export interface MapAsk {
-  readonly ring: RingOnMandrel;
-  readonly widthMm: number;
-  readonly lays: readonly Lay[];
-  /** Colour of each cord, and which of them a step is laid in. */
-  readonly colours: readonly CordColour[];
-  readonly cordOf: (lay: Lay) => number;
+export interface MapAsk extends RingLook {
   /** How far the ring runs on beyond its two ends, where it is the same ring again. */
   readonly beyondMm: number;
 }

@@ -5,12 +5,9 @@ import type { Tube } from '../../drawing/tubes.ts';
 import type { Lay } from '../lays.ts';
 import { leadPoints, mapColumn } from '../lead.ts';
 import { meanGirth, type RingOnMandrel } from '../sizes.ts';
+import type { RingLook } from './look.ts';
 
-interface RoundAsk {
-  readonly ring: RingOnMandrel;
-  readonly widthMm: number;
-  readonly colours: readonly CordColour[];
-  readonly cordOf: (lay: Lay) => number;
+interface RoundAsk extends Omit<RingLook, 'lays'> {
   /** How far it is turned about its axis, and tilted towards the eye, in radians. */
   readonly turn: number;
   readonly tilt: number;
