@@ -23,7 +23,7 @@ test('a slip-on ring with a second colour between is planned from the Bench', as
   await page.getByRole('radio', { name: /^A B A/ }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('region', { name: 'The ring in a sentence' })).toContainText('between');
-  // Two cuts; the first colour is laid twice, the second once, and the ends are counted for each.
+  // Two cuts; the first colour makes two passes, the second one, and the ends are counted for each.
   const [a, b] = [await shownMm(page, 'ring-cut-A'), await shownMm(page, 'ring-cut-B')];
   expect(a).toBeGreaterThan(1.8 * b);
   expect(a).toBeLessThan(2 * b);
@@ -68,7 +68,7 @@ test('a ring is walked to its end by keyboard, and a lost place is found again',
   await page.getByRole('button', { name: 'Close', exact: true }).first().click();
   await expect(page.getByRole('button', { name: /Laid, next/ })).toBeFocused();
   for (let i = 11; i < 18; i++) await page.keyboard.press('Space');
-  await expect(page.getByText('All laid')).toBeVisible();
+  await expect(page.getByText('All done')).toBeVisible();
   await expect(page.getByTestId('ring-stop')).toContainText('Bury the ends');
   await page.getByRole('link', { name: 'Close' }).click();
   await saved(page);

@@ -30,8 +30,15 @@ describe('changes to a ring', () => {
     expect(laidAfter({ lanes: [0, 0, 1] })).toBe(0);
     expect(laidAfter({ cord: 'nylon-3' })).toBe(86);
     expect(laidAfter({ cords: [{ colour: 'ember' }, { colour: 'sodium' }] })).toBe(86);
-    // A ring in hand is said to be laid so far already.
+    // A ring in hand counts as tied so far.
     expect(laidAfter({ leads: 9, laid: 10 })).toBe(10);
+  });
+
+  it('forget the pin where the ring begins when that is gone', () => {
+    const late = reduceRing(example(), { type: 'set', patch: { startAt: 12 } });
+    expect(late.startAt).toBe(12);
+    expect(reduceRing(late, { type: 'set', patch: { bights: 13 } }).startAt).toBe(12);
+    expect(reduceRing(late, { type: 'set', patch: { bights: 11 } }).startAt).toBeUndefined();
   });
 
   it('take an option away where it is set to nothing', () => {

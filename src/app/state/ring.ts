@@ -19,7 +19,7 @@ export type OpenedRing =
   | { readonly ok: true; readonly bench: RingBench }
   | { readonly ok: false; readonly issues: readonly Issue[]; readonly stored?: RingRecord };
 
-/** Parts that decide what the steps are: with another one, what is laid is not this ring. */
+/** Parts that decide what the steps are: with another one, what is tied is not this ring. */
 const SHAPING: readonly (keyof RingDesign)[] = ['leads', 'bights', 'coding', 'first', 'lanes', 'strandCords'];
 
 export function reduceRing(ring: RingDesign, action: RingAction): RingDesign {

@@ -30,7 +30,7 @@ export function useStash() {
   );
   const folded = useMemo(() => (entries ? fold(entries) : undefined), [entries]);
 
-  /** Writes entries, all or none; what stands in the way comes back in words. */
+  /** Writes entries, all or none; what prevents it comes back in words. */
   async function write(asked: readonly Asked[]): Promise<string | undefined> {
     const now = Date.now();
     const done = await appendEntries(

@@ -7,7 +7,7 @@ const MOST_DEPTH = 60;
 
 /**
  * A plan by diving: what the relaxed program cuts whole times is fixed, or else what it cuts nearest to once; what is left is a smaller problem, whose
- * patterns are found anew. At every depth the rest is also filled by the longest-first rules. The best plan within the caps; nothing where none
+ * patterns are found again. At every depth the rest is also filled by the longest-first rules. The best plan within the caps; nothing where none
  * came out.
  */
 export function dive(

@@ -14,7 +14,7 @@ export interface LinearSolution {
   readonly duals: readonly number[];
 }
 
-/** Solves linear and whole-number programs; a well-kept package stands behind it (see workers/inside/highs.ts). */
+/** Solves linear and whole-number programs; a well-kept package does the work (see workers/inside/highs.ts). */
 export interface Solver {
   /** Nothing where there is no solution, or none was found in time. */
   readonly solve: (program: LinearProgram, seconds: number) => LinearSolution | undefined;

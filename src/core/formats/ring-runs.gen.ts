@@ -1,7 +1,7 @@
 // Generated from schemas/ring-runs.schema.json by npm run gen. Do not edit.
 
 /**
- * The run list of a ring: every half cycle from bight to bight, and over and under what is laid already.
+ * The run list of a ring: every half cycle from bight to bight, and over and under the cords already there.
  */
 export interface RingRuns {
   format: "warp-beam/ring-runs";

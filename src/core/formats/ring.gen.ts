@@ -1,7 +1,7 @@
 // Generated from schemas/ring.schema.json by npm run gen. Do not edit.
 
 /**
- * A ring tied round a mandrel or a hand: leads, bights, coding, passes, cords and how much of it is laid. Lengths in mm.
+ * A ring tied round a mandrel or a hand: leads, bights, coding, passes, cords and how much of it is tied. Lengths in mm.
  */
 export interface RingDesign {
   format: "warp-beam/ring";
@@ -97,7 +97,7 @@ export interface RingDesign {
    */
   endMm?: number;
   /**
-   * Half cycles that are laid, over all passes.
+   * Half cycles tied so far, over all passes.
    */
   laid?: number;
   grownFrom?: {

@@ -4,7 +4,7 @@ import { lettersOf, runList, sequence } from '../rings/runList.ts';
 import { bightName, codingName, type RingShape, strandsOf } from '../rings/types.ts';
 import { formatLength, type UnitSystem } from '../units/index.ts';
 
-/** A run list as data. `seq` is `free`, or like `O1 U1`: cords that are laid already, equal neighbours counted together. */
+/** A run list as data. `seq` is `free`, or like `O1 U1`: cords that are there already, equal neighbours counted together. */
 export interface RunsJson {
   readonly format: 'warp-beam/ring-runs';
   readonly version: 1;

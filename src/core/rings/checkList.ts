@@ -1,4 +1,5 @@
 import { fail, type Issue, ok, type Result } from '../result.ts';
+import { plural } from '../words.ts';
 import { rightOver, rowWord } from './coding.ts';
 import { lettersOf, runList } from './runList.ts';
 import type { TypedRun } from './typedList.ts';
@@ -47,7 +48,7 @@ export function checkRuns(shape: RingShape, runs: readonly TypedRun[]): Result<{
         `It begins at ${bightName(run.from)}, but the one before ended at ${bightName(before.to)}.`,
       );
     const startColumn = columnAt(run.from, leads);
-    // A line from edge to edge runs L columns along; bights lie two columns apart.
+    // A line from edge to edge runs L columns along; bights are two columns apart.
     const length = mod(columnAt(run.to, leads) - startColumn - leads, 2 * bights);
     if (length !== 0)
       return wrong(
@@ -60,12 +61,12 @@ export function checkRuns(shape: RingShape, runs: readonly TypedRun[]): Result<{
         (l) => l.isRightGoing === line.isRightGoing && mod(l.startColumn - startColumn, 2 * bights) === 0,
       )
     )
-      return wrong(run, `Something lies from ${bightName(run.from)} to ${bightName(run.to)} already.`);
+      return wrong(run, `There is a cord from ${bightName(run.from)} to ${bightName(run.to)} already.`);
     const met = lines.flatMap((other) => meetings(line, other, shape)).sort((a, b) => a.at - b.at);
     if (met.length !== run.letters.length)
       return wrong(
         run,
-        `It meets ${met.length === 1 ? '1 cord' : `${met.length} cords`} that ${met.length === 1 ? 'is' : 'are'} laid already; the list has ${run.letters.length === 1 ? '1 letter' : `${run.letters.length} letters`}.`,
+        `It meets ${met.length} earlier ${plural(met.length, 'cord')}; the list has ${run.letters.length} ${plural(run.letters.length, 'letter')}.`,
       );
     const mine = met.map((m, j) => ({ at: m.at, letter: run.letters[j]! }));
     for (const [j, m] of met.entries()) {

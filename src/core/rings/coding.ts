@@ -1,7 +1,7 @@
 import { type Coding, type Letter, mod, type RingShape } from './types.ts';
 
 /**
- * Whether the right-going half cycle lies over in a crossing. The left-going one lies under there, so no coding can
+ * Whether the right-going half cycle is on top in a crossing. The left-going one is under it there, so no coding can
  * contradict itself. Row coding: ⌈r/N⌉ odd; column coding: ⌈c/N⌉ odd with c in 1 … 2B; `first` U turns every crossing.
  */
 export function rightOver({ coding, bights, first }: RingShape, row: number, column: number): boolean {

@@ -104,7 +104,7 @@ function isTheBeginning(g: Growth, first: 'O' | 'U'): boolean {
 }
 
 describe('growing', () => {
-  it('leaves what is laid as it is, and gives the ring that would be tied from the start', () => {
+  it('leaves what is tied as it is, and gives the ring that would be tied from the start', () => {
     let tried = 0;
     for (let leads = 2; leads <= 9; leads++)
       for (let bights = 2; bights <= 15; bights++) {
@@ -166,7 +166,7 @@ describe('growing', () => {
     expect(chains(plain(5, 8), { leads: 9, bights: 16, n: 2 })).toEqual([]);
   });
 
-  it('keeps what is laid of a ring in hand, but for a last half cycle that goes on over the standing end', () => {
+  it('keeps what is tied of a ring in hand, but for a last half cycle that goes on over the standing end', () => {
     expect(keptOf([growth(plain(3, 5), 5, 9)])).toBe(10);
     expect(keptOf([growth(plain(3, 4), 5, 6)])).toBe(7);
     const phases = phasesOf(chains(plain(3, 5), { leads: 9, bights: 16, n: 2 })[0]!, 'U');

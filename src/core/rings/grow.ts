@@ -4,7 +4,7 @@ import { type Coding, gcd, type RingShape } from './types.ts';
 /** A ring of one cord that can grow: by rows, each N rows of one kind. */
 export type Size = Pick<RingShape, 'leads' | 'bights'> & { readonly n: number };
 
-/** How a ring becomes a larger one: what is laid stays as it is, and more half cycles are tied. */
+/** How a ring becomes a larger one: what is tied stays as it is, and more half cycles are tied. */
 export interface Growth {
   /** Raise: follow, then split. Interweave: between every two rows. */
   readonly kind: 'raise' | 'interweave';
@@ -16,7 +16,7 @@ export interface Growth {
   readonly follows: number;
 }
 
-/** One half cycle that is added, and how it relates to what is laid already. */
+/** One half cycle that is added, and how it relates to the cords already there. */
 export interface AddedRun extends Run {
   readonly phase: 'last' | 'follow' | 'split' | 'interweave';
   /** The half cycles that it runs beside (follow) or between (split). */
@@ -85,7 +85,7 @@ const aheadOf = (from: Size, to: Size): number => from.bights * to.leads - from.
 
 /**
  * The half cycles that are tied: the small ring is the beginning of the large one's run list. Where the last one of the
- * small ring comes to lie ahead of the standing end, it first crosses that once more: it comes first, as `last`.
+ * small ring ends up ahead of the standing end, it first crosses that once more: it comes first, as `last`.
  */
 export function addedRuns(growth: Growth, first: RingShape['first']): AddedRun[] {
   const runs = runList(shapeOf(growth.to, first));

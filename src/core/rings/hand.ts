@@ -6,7 +6,7 @@ export interface LapCrossing {
   readonly row: 1 | 2;
   readonly over: number;
   readonly under: number;
-  /** Whether the one that lies over runs to the right there. */
+  /** Whether the one on top runs to the right there. */
   readonly isRightGoingOver: boolean;
 }
 
@@ -28,7 +28,7 @@ export interface HandRecipe {
 
 /**
  * A ring of three leads tied round the hand: laps 1 and 2 are loose coils, lap 2 on top, the working end is lap 3. A swap
- * lifts lap 2 over lap 1; a weave takes the working end across both. B = 3k + 1 begins with coils side by side, B = 3k + 2 with coils that
+ * lifts lap 2 over lap 1; a weave brings the working end across both. B = 3k + 1 begins with coils side by side, B = 3k + 2 with coils that
  * cross once. Nothing for B = 3k, which is three cords, and under 4 bights.
  */
 export function handRecipe(bights: number): HandRecipe | undefined {

@@ -54,7 +54,7 @@ describe('passes', () => {
   });
 
   it('have neighbours two columns apart, which one more half cycle will split', () => {
-    // In 3 × 5 half cycles 1 (from L1) and 9 (from L3)… lie two columns apart where left bights are neighbours.
+    // In 3 × 5 half cycles 1 (from L1) and 9 (from L3)… are two columns apart where left bights are neighbours.
     const lays = layRing(plain(3, 5), [0]);
     const all = pairsToSplit(plain(3, 5), lays);
     expect(all).toHaveLength(10);

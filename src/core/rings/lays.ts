@@ -3,34 +3,34 @@ import { crossingsOf } from './path.ts';
 import { grouped, runList } from './runList.ts';
 import { type HalfCycle, type Letter, mod, type RingShape } from './types.ts';
 
-/** A crossing that a half cycle comes to: how many cords lie there already, and whether it passes over or under all of them. */
+/** A crossing that a half cycle comes to: how many cords are there already, and whether it passes over or under all of them. */
 export interface Tuck {
   readonly row: number;
   readonly column: number;
   readonly isOver: boolean;
   readonly count: number;
-  /** Whether the pass that is laid now crosses itself here already. */
+  /** Whether the pass in hand crosses itself here already. */
   readonly isOwn: boolean;
 }
 
-/** A half cycle of one pass: what is laid in one step. */
+/** A half cycle of one pass: what is tied in one step. */
 export interface Lay extends HalfCycle {
   /** Number of the step, 1 … passes × 2B. */
   readonly n: number;
-  /** 1 for the pass that is laid first. */
+  /** 1 for the pass that is tied first. */
   readonly pass: number;
   /** Which cord abreast, 0 nearest to the left edge. */
   readonly lane: number;
   /** Index of its cord. */
   readonly cord: number;
-  /** Crossings at which something lies, in the order met. */
+  /** Crossings with a cord there already, in the order met. */
   readonly tucks: readonly Tuck[];
 }
 
 /** Cords abreast, from the left edge on, by the number of each one's cord: [0, 1, 0] is a second colour between two passes of the first. */
 export type Lanes = readonly number[];
 
-/** The order in which lanes are laid: all of the first cord, then all of the second… */
+/** The order in which lanes are tied: all of the first cord, then all of the second… */
 export const layOrder = (lanes: Lanes): number[] =>
   lanes.map((_, lane) => lane).sort((a, b) => lanes[a]! - lanes[b]! || a - b);
 
@@ -71,7 +71,7 @@ export const tucksTogether = (tucks: readonly Tuck[]): { letter: Letter; count: 
     tucks.map((t) => t.count),
   );
 
-/** Where a pass lies beside those that are laid already: beside the one before it, or in the gap between two. */
+/** Where a pass runs beside those that are there already: beside the one before it, or in the gap between two. */
 export function beside(lanes: Lanes, pass: number): { left?: number; right?: number } {
   const order = layOrder(lanes);
   const lane = order[pass - 1]!;
@@ -85,13 +85,13 @@ export function beside(lanes: Lanes, pass: number): { left?: number; right?: num
 }
 
 /**
- * How many crossings the ring has when so many steps are done. A half cycle crosses what lies at each tuck: of pass q the first
+ * How many crossings the ring has when so many steps are done. A half cycle crosses what is at each tuck: of pass q the first
  * comer meets q − 1 cords and the second one q, which makes p² over all passes.
  */
 export const crossingsAfter = (lays: readonly Lay[], done: number): number =>
   lays.slice(0, done).reduce((sum, lay) => sum + lay.tucks.reduce((s, t) => s + t.count, 0), 0);
 
-/** Half cycles that lie beside each other two columns apart, and so will be split by one that runs between them. */
+/** Half cycles beside each other two columns apart, and so will be split by one that runs between them. */
 export function pairsToSplit(shape: RingShape, laid: readonly HalfCycle[]): [number, number][] {
   const width = 2 * shape.bights;
   const pairs: [number, number][] = [];

@@ -30,7 +30,7 @@ export function leadPoints(ring: RingOnMandrel, width: number, half: HalfCycle, 
     0,
   ];
   const shift = ((lane - (passes - 1) / 2) * d) / Math.cos(leadAngle(ring, width));
-  // Lanes lie side by side however narrow the ring: one lane's own way is what they leave.
+  // Lanes are side by side however narrow the ring: one lane's own way is what they leave.
   const own = Math.min(
     passWidth(ring, width),
     width - d - ((passes - 1) * d) / Math.cos(leadAngle(ring, width)),
@@ -71,7 +71,7 @@ export function sideShare(t: number, passes: number): number {
   return (1 - Math.cos(Math.PI * share)) / 2;
 }
 
-/** From −1 at one edge to 1 at the other for 0 ≤ t ≤ 1: straight, with both ends rounded to lie along the edge. */
+/** From −1 at one edge to 1 at the other for 0 ≤ t ≤ 1: straight, with both ends rounded to run along the edge. */
 export function zigzag(t: number): number {
   const near = Math.min(t, 1 - t);
   const value = near >= ROUNDED ? 1 - 2 * near : 1 - (near * near) / ROUNDED - ROUNDED;

@@ -14,7 +14,7 @@ export function across(from: Bight, { leads, bights }: Size): Bight {
 }
 
 /**
- * All half cycles of one pass in the order of laying. Strand 1 is laid completely from L1 back to L1, then strand 2
+ * All half cycles of one pass in the order of tying. Strand 1 is tied completely from L1 back to L1, then strand 2
  * from L2, and so on; each has 2B/g of them.
  */
 export function halfCycles(size: Size): HalfCycle[] {

@@ -11,7 +11,7 @@ import { RING_PRODUCTS } from './products.ts';
 import { mostBights, narrowestWidth, passLength } from './sizes.ts';
 import { parseRuns } from './typedList.ts';
 import { gcd } from './types.ts';
-import { layText, passText, ringName, stopAfter } from './words.ts';
+import { layText, meetingText, passText, ringName, stopAfter } from './words.ts';
 
 /** Ines’s slip ring: 2 mm nylon in a tight knot is 1.84 mm; the hand 19.6 cm and 6 mm to spare. */
 const DESIGN: RingDesign = {
@@ -127,6 +127,11 @@ describe('a ring that slips over the hand', () => {
     expect(issue({ leads: 6, bights: 9, lanes: [0], strandCords: [0, 1] })?.message).toContain(
       'made of 3 cords',
     );
+    expect(issue({ startAt: 17 })).toMatchObject({
+      path: '/startAt',
+      message: 'The left edge has 16 pins: begin at one of them.',
+    });
+    expect(issue({ startAt: 16 })).toBeUndefined();
     expect(issue({ coding: 'col2', bights: 15 })?.message).toContain('14 or 16');
   });
 
@@ -145,7 +150,7 @@ describe('a ring that slips over the hand', () => {
 describe('what a maker reads', () => {
   const plan = planned();
 
-  it('is each half cycle in words, and where its pass is laid', () => {
+  it('is each half cycle in words, and where its pass goes', () => {
     const lay = plan.lays[86]!;
     expect(layText(lay)).toBe('from L8 to R10: over 3, under 3, over 3, under 2');
     expect(layText(plan.lays[0]!)).toBe('from L1 to R3: free, nothing is in the way');
@@ -162,14 +167,41 @@ describe('what a maker reads', () => {
     expect(stops).toEqual([32, 64, 96]);
     // One pass: (5 − 1)·16 = 64 crossings; two cross four times as often.
     const saidAfter = (n: number) => whyText(stopAfter(plan, plan.lays[n - 1]!)[0]!);
-    expect(saidAfter(32)).toContain('Pass one is laid: 64 crossings');
-    expect(saidAfter(64)).toContain('Pass 2 is laid: 256 crossings');
+    expect(saidAfter(32)).toContain('Pass 1 is done: 64 crossings');
+    expect(saidAfter(64)).toContain('Pass 2 is done: 256 crossings');
     const last = stopAfter(plan, plan.lays[95]!)
       .map((l) => whyText(l))
       .join(' ');
     expect(last).toContain('5 laps a pass');
     expect(last).toContain('sew through both');
     expect(last).toContain('try it on');
+  });
+
+  it('says how much cord to draw out to make the ring on a hand smaller, and nothing of it on a mandrel', () => {
+    const last = (made: RingPlan) => stopAfter(made, made.lays.at(-1)!).map((l) => whyText(l));
+    const line = last(plan).find((l) => l.startsWith('Smaller still?'))!;
+    const said = [...line.matchAll(/(\d+) mm in girth: draw out ([\d.]+) (mm|cm)/g)];
+    expect(said.map((m) => Number(m[1]))).toEqual([3, 5, 10]);
+    // By hand: five leads in each of three passes are 15 cords along every mm of girth. Each lies a little aslant: 16 bights over a
+    // mean girth of about 202 + 2π·1.84 = 213.6 mm are 13.35 mm apart, so that 1 − 1.84/(2·13.35) = 0.931 of it is girth.
+    for (const [, mm, drawn, unit] of said) {
+      const out = Number(drawn) * (unit === 'cm' ? 10 : 1);
+      expect(Math.abs(out - 15 * 0.931 * Number(mm))).toBeLessThan(1);
+    }
+    const onMandrel = planned({ girth: { by: 'mandrel', mm: 202 } });
+    expect(last(onMandrel).join(' ')).not.toContain('Smaller still?');
+  });
+
+  it('says who meets whom in a crossing', () => {
+    // Columns of 3 × 4 by hand: half cycle 1 runs 0 → 3, half cycle 4 from R1 (1) to L3 (4); row 2 of column 2 is on both ways. Plain
+    // with the first row over, a cord to the right is under in row 2.
+    const three = planned({ leads: 3, bights: 4, lanes: [0] });
+    expect(meetingText(three, 2, 2)).toBe('Row 2: half cycle 4 (R1 → L3) goes over half cycle 1 (L1 → R2).');
+    expect(meetingText(planned({ leads: 3, bights: 4, lanes: [0], first: 'U' }), 2, 2)).toContain(
+      'goes under',
+    );
+    expect(meetingText(three, 1, 2)).toBe('');
+    expect(meetingText(planned({ leads: 3, bights: 4, lanes: [0, 1] }), 2, 2)).toContain('2 × 2 cords');
   });
 
   it('is a run list whose text is right by geometry when it is read again', () => {

@@ -7,10 +7,10 @@ import { mod, strandsOf } from './types.ts';
 
 /** Points a column in which a cord's way is drawn to begin with. */
 const A_COLUMN = 6;
-/** How much wider than its narrowest a ring is laid before it is pulled tight, and for each further pass. */
+/** How much wider than its narrowest a ring starts before it is pulled tight, and for each further pass. */
 const LOOSE = 1.25;
 const LOOSER_A_PASS = 0.2;
-/** Over and under cords are laid so far from the middle, in diameters: they do not touch yet. */
+/** Over and under cords start so far from the middle, in diameters: they do not touch yet. */
 const APART = 0.58;
 
 /**
@@ -27,7 +27,7 @@ export function ringRope(ring: RingOnMandrel, pinnedWidth?: number): Rope {
       ? narrowestWidth(ring) * (LOOSE + LOOSER_A_PASS * (passes - 1))
       : pinnedWidth + 0.4 * d;
   const apart = 1 / Math.cos(leadAngle(ring, width));
-  // The outermost passes lie half of their number to either side; what is left is one pass's own way across. On pins
+  // The outermost passes are half of their number to either side; what is left is one pass's own way across. On pins
   // every pass must begin outside its pin, the inner ones too.
   const pinned =
     pinnedWidth === undefined ? undefined : (pinnedWidth / d - 1) / 2 - (passes - 1) - (PIN + 0.5);

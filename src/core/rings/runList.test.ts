@@ -111,9 +111,7 @@ describe('run lists', () => {
     };
     expect(message(list)).toBe('');
     expect(message(list.with(3, '4 R5→L3 U1'))).toBe('Half cycle 4: From R5 it comes to L2, not to L3.');
-    expect(message(list.with(7, '8 R1→L3 O1'))).toContain(
-      'meets 2 cords that are laid already; the list has 1 letter',
-    );
+    expect(message(list.with(7, '8 R1→L3 O1'))).toContain('meets 2 earlier cords; the list has 1 letter');
     expect(message(list.slice(0, -1))).toContain('ends after 9 half cycles; this ring has 10');
     expect(message(list.with(2, '3 L5→R1 free'))).toContain('begins at L5, but the one before ended at L4');
     expect(message(list.with(2, '3 L4→R9 free'))).toContain('There is no bight R9');

@@ -41,7 +41,7 @@ export function sequence(letters: readonly Letter[], counts?: readonly number[])
   return runs.length === 0 ? 'free' : runs.map((r) => `${r.letter}${r.count}`).join(' ');
 }
 
-/** Letters with the number of cords each stands for, neighbours alike put together. */
+/** Letters with the number of cords of each, neighbours alike put together. */
 export function grouped(
   letters: readonly Letter[],
   counts?: readonly number[],

@@ -23,7 +23,7 @@ export const pitchOf = (ring: RingOnMandrel): number => meanGirth(ring) / ring.s
 
 /**
  * How much of the room abreast each cord needs in the narrowest ring, over its diameter: fitted to relaxed rings of hard
- * round cord, within 3 % over the warning pitch. Two rows alike lie closer with more leads. Three rows alike and columns
+ * round cord, within 3 % over the warning pitch. Two rows alike are closer with more leads. Three rows alike and columns
  * were not relaxed: they are set as two rows alike are.
  */
 export function packing({ leads, coding }: RingShape, passes: number): number {
@@ -57,7 +57,7 @@ export function openShare(ring: RingOnMandrel, width: number): number {
 const snaking = ({ coding }: RingShape, passes: number): number =>
   coding.n === 1 ? (passes === 1 ? 0.14 : passes === 2 ? 0.1 : 0) : passes === 1 && coding.n === 2 ? 0.06 : 0;
 
-/** From this much wider than its narrowest on, passes lie side by side over their whole way. */
+/** From this much wider than its narrowest on, passes are side by side over their whole way. */
 const SIDE_BY_SIDE = 0.3;
 
 /**
@@ -71,11 +71,11 @@ export function passWidth(ring: RingOnMandrel, width: number): number {
   return width - d - (share * (passes - 1) * d) / Math.cos(leadAngle(ring, width));
 }
 
-/** The zigzag's vertices lie beyond the bights by what the angle says, and the angle by where they lie: so often round. */
+/** The zigzag's vertices are beyond the bights by what the angle says, and the angle by where they are: so often round. */
 const SETTLES = 10;
 
 /**
- * Cord of one pass: a taut string over its crossings, unrolled. Under cords lie on r₁ = R + d/2, over cords on r₂ = R + 3d/2;
+ * Cord of one pass: a taut string over its crossings, unrolled. Under cords are on r₁ = R + d/2, over cords on r₂ = R + 3d/2;
  * between neighbours the string runs tangent to what it leaves (lengths along a tangent strip and along a cylinder unroll into one
  * plane, so this is the geodesic); each bight is one such step of two columns, rounded by a bend of radius d.
  */

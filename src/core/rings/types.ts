@@ -41,7 +41,7 @@ export interface HalfCycle {
   readonly column: number;
 }
 
-/** A cord that is met: where, which half cycle lies there already, and whether the one that is laid now goes over it. */
+/** A cord that is met: where, which half cycle is there already, and whether the one in hand goes over it. */
 export interface Meeting {
   readonly row: number;
   readonly column: number;

@@ -14,7 +14,7 @@ export function layText(lay: Lay): string {
   return `${way}: ${runs.map((r) => `${r.letter === 'O' ? 'over' : 'under'} ${r.count}`).join(', ')}`;
 }
 
-/** Where a pass is laid: alone, beside another, or in the gap between two. */
+/** Where a pass goes: alone, beside another, or in the gap between two. */
 export function passText(plan: Pick<RingPlan, 'design' | 'cords'>, pass: number): string {
   const { lanes } = plan.design;
   const nameOf = (cord: number) => plan.cords.find((c) => c.cord === cord)?.colour.name ?? '';
@@ -30,7 +30,7 @@ export function passText(plan: Pick<RingPlan, 'design' | 'cords'>, pass: number)
   return `${own}, the first pass`;
 }
 
-/** Whether a lane that is laid later comes between this pass and what is beside it. */
+/** Whether a later lane comes between this pass and what is beside it. */
 function gapAfter({ design }: Pick<RingPlan, 'design'>, pass: number): boolean {
   const order = layOrder(design.lanes);
   const lane = order[pass - 1]!;
@@ -50,11 +50,11 @@ export function stopAfter(plan: RingPlan, lay: Lay): readonly Why[] {
   const turns = leads / plan.strands;
   if (!isLast)
     return [
-      why`Pass ${lay.pass === 1 ? 'one' : String(lay.pass)} is laid: ${counted(crossingsAfter(plan.lays, lay.n), 'crossing')} in the ring. The working end is back beside the standing end.`,
+      why`Pass ${String(lay.pass)} is done: ${counted(crossingsAfter(plan.lays, lay.n), 'crossing')} in the ring. The working end is back beside the standing end.`,
       why`Even it out before you go on: follow the cord once round, bight by bight, and leave room for the next pass.`,
     ];
   return [
-    why`Every half cycle is laid. Work the slack out: begin at the standing end and follow the cord lap by lap, ${counted(turns, 'lap')} a pass.`,
+    why`Every half cycle is done. Work the slack out: begin at the standing end and follow the cord lap by lap, ${counted(turns, 'lap')} a pass.`,
     ...(plan.design.girth.by === 'body'
       ? [
           why`Tied with a cord’s thickness of air round the hand, ${len(plan.drawnOutMm)} comes out in all: about ${len(plan.drawnOutMm / (turns * plan.ring.passes))} a lap.`,

@@ -49,7 +49,7 @@ function MovePicture({ move, before }: { readonly move: HandMove; readonly befor
     const [a, b] = [PLACE[before.indexOf(lap) + 1]!, PLACE[move.order.indexOf(lap) + 1]!];
     return `M${a} 46V38C${a} 26 ${b} 26 ${b} 12V2`;
   };
-  // Laps that lie over are drawn after those that they cross.
+  // Laps on top are drawn after those that they cross.
   const overs = (lap: number) =>
     move.crossings.filter((c) => c.over === lap).length -
     move.crossings.filter((c) => c.under === lap).length;

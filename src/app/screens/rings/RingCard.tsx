@@ -14,7 +14,7 @@ import { RingExports } from './RingExports.tsx';
 import { RoundPicture } from './RoundPicture.tsx';
 import { TightRing } from './TightRing.tsx';
 
-/** What to cut and how the ring comes out: the card that lies beside the map. */
+/** What to cut and how the ring comes out: the card beside the map. */
 export function RingCard({ onTie }: { readonly onTie: () => void }) {
   const { plan, laid, bench } = useRing();
   const show = useLength();

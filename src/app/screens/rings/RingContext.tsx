@@ -5,7 +5,7 @@ import type { Lay } from '../../../core/rings/lays.ts';
 import type { RingPlan } from '../../../core/rings/planned.ts';
 import type { RingBench } from '../../state/ring.ts';
 
-/** The ring on the screen: as it is written, as it is planned, and how far it is laid. */
+/** The ring on the screen: as it is written, as it is planned, and how far it is tied. */
 export interface RingView {
   readonly id: string;
   readonly ring: RingDesign;

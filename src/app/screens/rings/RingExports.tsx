@@ -1,9 +1,7 @@
 import { unparse } from 'papaparse';
-import { sceneSvg } from '../../../core/drawing/svg.ts';
 import { formatRing } from '../../../core/formats/ring.ts';
 import { runRows, runsJson, runsText } from '../../../core/formats/ringRuns.ts';
-import { lookOf } from '../../../core/rings/drawing/look.ts';
-import { mapScene } from '../../../core/rings/drawing/map.ts';
+import { stripSvg } from '../../../core/rings/drawing/strip.ts';
 import { download, type ExportFile, fileStem } from '../../export/download.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
@@ -42,11 +40,11 @@ export function RingExports({ onClose }: { readonly onClose: () => void }) {
     },
     {
       name: 'The map',
-      note: 'SVG, true to scale, the finished ring',
+      note: 'SVG at full size, with its pins and a tab to glue',
       file: () => ({
         name: `${stem}-map.svg`,
         type: 'image/svg+xml',
-        text: sceneSvg(mapScene({ ...lookOf(plan), beyondMm: 0 }, plan.lays), ring.name),
+        text: stripSvg(plan, ring.name),
       }),
     },
   ];

@@ -27,14 +27,14 @@ const MOST_SCALE = 9;
 
 interface Props {
   readonly plan: RingPlan;
-  /** Steps that are laid. */
+  /** Steps done. */
   readonly laid: number;
   readonly next: Lay | undefined;
   /** Bights and crossings that what is added to a ring in hand brings, in another tint: from this step on. */
   readonly addedFrom?: number | undefined;
 }
 
-/** The unrolled ring on the mat, to scale with the ruler: what is laid is solid, the next half cycle glows, the rest is dotted. */
+/** The unrolled ring on the mat, to scale with the ruler: what is done is solid, the next half cycle glows, the rest is dotted. */
 export function RingMap({ plan, laid, next, addedFrom }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
@@ -166,7 +166,7 @@ export function RingMap({ plan, laid, next, addedFrom }: Props) {
 
 function labelOf(plan: RingPlan, laid: number, next: Lay | undefined): string {
   const { leads, bights } = plan.shape;
-  const done = `${laid} of ${plan.lays.length} half cycles are laid`;
+  const done = `${laid} of ${plan.lays.length} half cycles done`;
   return `A ring of ${leads} leads and ${bights} bights, unrolled; ${done}${next ? `, the next one runs from ${bightName(next.from)} to ${bightName(next.to)}` : ''}`;
 }
 

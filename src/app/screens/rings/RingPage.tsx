@@ -74,10 +74,10 @@ function Ring({
   readonly isTying: boolean;
 }) {
   const ring = useStore(bench.store, (s) => s.history.present);
-  // What is laid changes at every step, and nothing of the plan with it.
+  // What is done changes at every step, and nothing of the plan with it.
   const { laid: laidNow = 0 } = ring;
   const planned = JSON.stringify({ ...ring, laid: 0 });
-  // biome-ignore lint/correctness/useExhaustiveDependencies: everything but what is laid is in `planned`
+  // biome-ignore lint/correctness/useExhaustiveDependencies: everything but what is done is in `planned`
   const result = useMemo(() => planRing(ring), [planned]);
   const last = useRef<RingPlan | undefined>(undefined);
   if (result.ok) last.current = result.value;
@@ -156,7 +156,7 @@ function Planning() {
   );
 }
 
-/** The map with what is laid up to now, and what growing added. */
+/** The map with what is done up to now, and what growing added. */
 function MapNow() {
   const { ring, plan, laid, next } = useRing();
   const { grownFrom } = ring;

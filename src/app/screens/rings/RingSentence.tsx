@@ -127,7 +127,7 @@ function passesText(ring: RingDesign): string {
   return count === 1 ? 'one pass' : `${NUMBERS[count]} passes`;
 }
 
-/** A first colour on both sides of what is laid between. */
+/** A first colour on both sides of the passes between. */
 const isTwoRound = (ring: RingDesign): boolean =>
   ring.lanes.length > 2 && ring.lanes[0] === ring.lanes.at(-1) && new Set(ring.lanes).size > 1;
 

@@ -7,7 +7,7 @@ import { meanGirth } from '../../../core/rings/sizes.ts';
 /** Amber is what to do next. */
 export const AMBER = '#f0ad24';
 
-/** The way of the next half cycle: unbroken where it lies over, dashed where it goes under, an arrow at its bight. */
+/** The way of the next half cycle: unbroken where it goes over, dashed where it goes under, an arrow at its bight. */
 export function NextWay({ ask, lay, scale, girth }: { ask: MapAsk; lay: Lay; scale: number; girth: number }) {
   const parts = useMemo(() => wayParts(ask, lay), [ask, lay]);
   const d = ask.ring.d;
@@ -65,7 +65,7 @@ function offsetLine(points: readonly (readonly [number, number])[], by: number):
   );
 }
 
-/** What is not laid yet of this pass, dotted. */
+/** What is not done yet of this pass, dotted. */
 export function Remaining({
   ask,
   plan,

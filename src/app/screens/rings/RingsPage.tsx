@@ -20,7 +20,7 @@ import { SceneView } from '../../ui/SceneView.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { TILT, TURN } from './RoundPicture.tsx';
 
-/** All rings: planned, half laid, done. */
+/** All rings: planned, begun, done. */
 export default function RingsPage() {
   useRestOfDemo();
   const library = useRingLibrary();

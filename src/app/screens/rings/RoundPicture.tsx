@@ -8,7 +8,7 @@ import { useRing } from './RingContext.tsx';
 export const TURN = 0.3;
 export const TILT = 0.42;
 
-/** The ring in the round: finished while it is planned; once begun, what is laid, turned so that the next half cycle faces the eye. */
+/** The ring in the round: finished while it is planned; once begun, what is done, turned so that the next half cycle faces the eye. */
 export function RoundPicture({ className = 'max-h-44' }: { readonly className?: string }) {
   const { plan, laid, next } = useRing();
   const isBegun = laid > 0 && next !== undefined;

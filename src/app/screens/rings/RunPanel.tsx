@@ -51,7 +51,7 @@ export function RunPanel({ isLarge = false }: { readonly isLarge?: boolean }) {
       <Strip onGo={goTo} />
       <Passes perPass={perPass} />
       <Look />
-      {next ? <NextStep lay={next} isLarge={isLarge} /> : <p className="font-bold text-3xl">All laid</p>}
+      {next ? <NextStep lay={next} isLarge={isLarge} /> : <p className="font-bold text-3xl">All done</p>}
       {stop.length > 0 && (
         <ul
           className="flex flex-col gap-1 rounded-lg bg-amber-pale px-3 py-2 text-amber-ink"
@@ -146,7 +146,7 @@ function NextStep({ lay, isLarge }: { readonly lay: Lay; readonly isLarge: boole
           {phase.phase === 'follow' && `: beside half cycle ${phase.beside[0]}, doing the same`}
           {phase.phase === 'split' &&
             `: midway between half cycles ${phase.beside.join(' and ')}, doing the opposite of both`}
-          {phase.phase === 'last' && ': the last crossing takes the working end to the other side of it'}
+          {phase.phase === 'last' && ': the last crossing brings the working end to its other side'}
         </p>
       )}
       <p className="sr-only" role="status">
@@ -223,7 +223,7 @@ function Strip({ onGo }: { readonly onGo: (n: number) => void }) {
             <button
               type="button"
               aria-current={isNow ? 'step' : undefined}
-              aria-label={`Half cycle ${lay.k} of pass ${lay.pass}, ${layText(lay)}${isDone ? ', laid' : ''}`}
+              aria-label={`Half cycle ${lay.k} of pass ${lay.pass}, ${layText(lay)}${isDone ? ', done' : ''}`}
               onClick={() => onGo(lay.n - 1)}
               className={`figure flex w-full flex-col items-center rounded-md border px-1 py-1.5 text-[13px] ${isNow ? 'border-amber bg-amber-pale font-bold' : isDone ? 'border-transparent bg-mat/10 text-ink-soft' : 'border-rule bg-card'}`}
             >
@@ -242,7 +242,7 @@ function Strip({ onGo }: { readonly onGo: (n: number) => void }) {
   );
 }
 
-/** How much of each pass is laid, in the colour of its cord. */
+/** How much of each pass is done, in the colour of its cord. */
 function Passes({ perPass }: { readonly perPass: number }) {
   const { plan, laid } = useRing();
   const looks = coloursOf(plan);
@@ -263,7 +263,7 @@ function Passes({ perPass }: { readonly perPass: number }) {
             <span
               className={`text-[13px] ${laid >= i * perPass && done < perPass ? 'font-semibold' : 'text-ink-soft'}`}
             >
-              {i + 1} {look.name}, {done === perPass ? `all ${perPass}` : `${done} laid`}
+              {i + 1} {look.name}, {done === perPass ? `all ${perPass}` : `${done} done`}
             </span>
           </li>
         );

@@ -4,13 +4,13 @@ import type { Letter } from '../../../core/rings/types.ts';
 interface Props {
   readonly letter: Letter;
   readonly count: number;
-  /** The look of the cord that is laid, and of the cords that it meets, from left to right. */
+  /** The look of the cord in hand, and of the cords that it meets, from left to right. */
   readonly own: CordColour;
   readonly met: readonly CordColour[];
   readonly isNarrow: boolean;
 }
 
-/** One tuck as a picture and in words: the cord that is laid, over or under so many. */
+/** One tuck as a picture and in words: the cord in hand, over or under so many. */
 export function TuckTile({ letter, count, own, met, isNarrow }: Props) {
   const shown = met.slice(0, 4);
   const w = 10;

@@ -6,7 +6,7 @@ export function Ruler({ widthPx, pxPerMm }: { readonly widthPx: number; readonly
   const units = useUnits();
   const stepMm = units === 'imperial' ? 5 * 304.8 : 1000;
   const step = stepMm * pxPerMm;
-  // Figures stand where there is room for them.
+  // Figures only where there is room for them.
   const every = step < 30 ? 5 : 1;
   return (
     <svg width={NAMES_PX + widthPx + 30} height="24" aria-hidden="true" className="block">

@@ -145,6 +145,8 @@ export interface ToBuy {
   readonly key: string;
   readonly cord: string;
   readonly colour: string;
+  /** The pack as it is sold. */
+  readonly label: string;
   readonly lengthMm: number;
   readonly priceCents: number;
 }
@@ -160,7 +162,8 @@ export function toBuy(job: Job): ToBuy[] {
       const key = boughtKey(g.key, bar.id, bar.bought);
       const pack = g.problem.packs.find((p) => p.id === bar.id);
       if (bar.bought === 0 || !pack || job.bought[key]) return [];
-      return [{ key, cord: g.cord, colour: g.colour, lengthMm: pack.lengthMm, priceCents: pack.priceCents }];
+      const { label, lengthMm, priceCents } = pack;
+      return [{ key, cord: g.cord, colour: g.colour, label, lengthMm, priceCents }];
     });
   });
 }

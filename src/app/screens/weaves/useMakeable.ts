@@ -6,7 +6,7 @@ import { findMakeable } from '../../../workers/outside/makeable.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import type { HandAsk } from './HandFilter.tsx';
 
-/** What is known of an ask: nothing is asked, it is being worked out (the last answer stands in meanwhile), or every weave that can be made, by id. */
+/** What is known of an ask: nothing is asked, it is being worked out (the last answer is shown meanwhile), or every weave that can be made, by id. */
 export function useMakeable(
   ask: HandAsk | undefined,
   cordId: string,

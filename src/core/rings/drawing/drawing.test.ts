@@ -1,12 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { PALETTE } from '../../colour/palette.ts';
 import { PER_MM } from '../../drawing/shape.ts';
+import type { RingDesign } from '../../formats/ring.ts';
 import { layRing } from '../lays.ts';
 import { leadPoints } from '../lead.ts';
+import { planRing } from '../plan.ts';
 import { meanGirth, narrowestWidth, type RingOnMandrel } from '../sizes.ts';
 import { mod } from '../types.ts';
 import { bightPlaces, crossingPlace, mapScene, wayParts } from './map.ts';
 import { roundScene, turnTo } from './round.ts';
+import { stripOf, stripSvg } from './strip.ts';
 
 const ring = (leads: number, bights: number, passes: number, girth: number, n = 1): RingOnMandrel => ({
   shape: { leads, bights, coding: { by: 'row', n }, first: 'O' },
@@ -15,7 +18,7 @@ const ring = (leads: number, bights: number, passes: number, girth: number, n = 
   d: 2,
 });
 
-/** Where two half cycles of any lanes cross on the unrolled ring, and which lies higher there. */
+/** Where two half cycles of any lanes cross on the unrolled ring, and which is higher there. */
 function meetings(r: RingOnMandrel, lanes: number[]) {
   const width = narrowestWidth(r);
   const girth = meanGirth(r);
@@ -97,6 +100,25 @@ describe('the map of a ring', () => {
     expect(crossingPlace({ ring: r, widthMm: 20 }, 1, 1)[0]).toBeCloseTo(pitch / 2, 9);
   });
 
+  it('begins at another pin when asked: pins, crossings and cords move on together, round the seam', () => {
+    const r = ring(5, 8, 1, 100);
+    const moved = { ...r, startColumn: 2 * 5 };
+    const girth = meanGirth(r);
+    const pitch = girth / 8;
+    const on = (mm: number) => (mm + 5 * pitch) % girth;
+    const places = bightPlaces({ ring: r, widthMm: 20 });
+    for (const [i, p] of bightPlaces({ ring: moved, widthMm: 20 }).entries())
+      expect(p.x).toBeCloseTo(on(places[i]!.x), 9);
+    const [x] = crossingPlace({ ring: r, widthMm: 20 }, 3, 5);
+    expect(crossingPlace({ ring: moved, widthMm: 20 }, 3, 5)[0]).toBeCloseTo(on(x), 9);
+    for (const lay of layRing(r.shape, [0])) {
+      const [a, b] = [r, moved].map((one) => leadPoints(one, 20, lay, 0));
+      expect(b![0]).toBeCloseTo(on(a![0]!), 9);
+      // Over stays over.
+      for (let i = 2; i < a!.length; i += 3) expect(b![i]).toBe(a![i]);
+    }
+  });
+
   it('marks the way of a half cycle as under exactly where it goes under', () => {
     const r = ring(5, 9, 1, 90);
     const lays = layRing(r.shape, [0]);
@@ -130,6 +152,60 @@ describe('the map of a ring', () => {
     expect(Math.min(...xs)).toBeLessThan(0);
     expect(Math.max(...xs)).toBeGreaterThan(meanGirth(r));
     expect(whole.widthMm).toBeCloseTo(meanGirth(r) + 10, 9);
+  });
+});
+
+describe('the strip for the mandrel', () => {
+  const made = (patch: Partial<RingDesign> = {}) => {
+    const plan = planRing({
+      wearer: 'Okoro',
+      format: 'warp-beam/ring',
+      version: 1,
+      name: 'Dome <strip>',
+      product: 'ring-bracelet',
+      girth: { by: 'mandrel', mm: 200 },
+      leads: 5,
+      bights: 16,
+      coding: 'row1',
+      first: 'O',
+      cord: 'nylon-2',
+      cords: [{ colour: 'dusk' }],
+      lanes: [0],
+      ends: 'buried',
+      ...patch,
+    });
+    if (!plan.ok) throw new Error(plan.issues[0]!.message);
+    return plan.value;
+  };
+
+  it('is as long as the mandrel is round, its pins 200/16 mm apart', () => {
+    const strip = stripOf(made());
+    expect(strip.lengthMm).toBe(200);
+    const at = new Map(strip.pins.map((p) => [p.name, p.x]));
+    expect(strip.pins).toHaveLength(32);
+    for (let n = 1; n <= 16; n++) {
+      expect(at.get(`L${n}`)).toBeCloseTo(12.5 * (n - 1), 9);
+      expect(at.get(`R${n}`)).toBeCloseTo(12.5 * (n - 0.5), 9);
+    }
+    // The cords' map is longer by a diameter all round, and pressed together to the paper's length.
+    const [, by] = strip.transform.match(/^scale\(([\d.]+) /)!;
+    expect(Number(by) * PER_MM * (200 + 2 * Math.PI * 1.84)).toBeCloseTo(200, 6);
+  });
+
+  it('runs the other way for a left-handed maker, pins and cords alike', () => {
+    const at = new Map(stripOf(made({ hand: 'left' })).pins.map((p) => [p.name, p.x]));
+    expect(at.get('L1')).toBe(0);
+    expect(at.get('L2')).toBeCloseTo(187.5, 9);
+    expect(at.get('R1')).toBeCloseTo(193.75, 9);
+    expect(stripOf(made({ hand: 'left' })).transform).toMatch(/^translate\(200 0\) scale\(-/);
+  });
+
+  it('is a file at full size with every pin’s name and a tab of 10 mm', () => {
+    const svg = stripSvg(made(), 'Dome <strip>');
+    expect(svg).toContain('width="213.00mm"');
+    expect(svg).toContain('<title>Dome &lt;strip&gt;</title>');
+    expect([...svg.matchAll(/<text [^>]*>([LR]\d+)</g)].map((m) => m[1])).toHaveLength(32);
+    expect(svg).not.toMatch(/NaN|undefined/);
   });
 });
 

@@ -8,7 +8,7 @@ export interface RingLook {
   readonly ring: RingOnMandrel;
   readonly widthMm: number;
   readonly lays: readonly Lay[];
-  /** Colour of each cord, and which of them a step is laid in. */
+  /** Colour of each cord, and which of them a step has. */
   readonly colours: readonly CordColour[];
   readonly cordOf: (lay: Lay) => number;
 }
@@ -21,7 +21,7 @@ export const lookOf = (plan: RingPlan): RingLook => ({
   cordOf: cordOfLay(plan),
 });
 
-/** Index of the colour that a step is laid in: each strand may have its own. */
+/** Index of the colour of a step: each strand may have its own. */
 export function cordOfLay(plan: RingPlan): (lay: Lay) => number {
   const own = plan.strands > 1 ? plan.design.strandCords : undefined;
   return own ? (lay) => own[lay.strand - 1] ?? 0 : (lay) => lay.cord;

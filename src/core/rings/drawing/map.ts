@@ -21,7 +21,7 @@ const ROOM_MM = 1;
 
 /**
  * The ring unrolled, the winding direction to the right and the left edge at the top (turned, not mirrored): everything that the
- * given steps have laid, over and under as coded.
+ * given steps have tied, over and under as coded.
  */
 export function mapScene(ask: MapAsk, laid: readonly Lay[]): Scene {
   const { ring, widthMm, beyondMm } = ask;
@@ -57,7 +57,7 @@ function tubesOf(ask: MapAsk, lay: Lay): Tube[] {
     tubes.push({
       points,
       radiusMm: ring.d / 2,
-      // One name for all: what lies equally deep in one colour is drawn as one path.
+      // One name for all: what is equally deep in one colour is drawn as one path.
       strand: 'ring',
       role: 'work',
       lane: lay.lane,
@@ -68,14 +68,14 @@ function tubesOf(ask: MapAsk, lay: Lay): Tube[] {
   return tubes;
 }
 
-/** A stretch of the way of a half cycle: its polyline in mm, and whether it runs under what is laid already. */
+/** A stretch of the way of a half cycle: its polyline in mm, and whether it runs under the cords already there. */
 export interface WayPart {
   readonly points: readonly (readonly [number, number])[];
   readonly isUnder: boolean;
 }
 
 /**
- * The way of one step over the map, cut where it changes between over and under what is laid already; where nothing lies
+ * The way of one step over the map, cut where it changes between over and under the cords already there; where there is nothing
  * it counts as over.
  */
 export function wayParts({ ring, widthMm }: Pick<MapAsk, 'ring' | 'widthMm'>, lay: Lay): WayPart[] {

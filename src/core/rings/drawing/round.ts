@@ -26,7 +26,7 @@ export const turnTo = (lay: Lay, ring: RingOnMandrel): number =>
 const DETAILS_ACROSS = 100;
 const ROOM_MM = 2;
 
-/** The ring as it is worn, seen from above its edge: what the given steps have laid, by depth. */
+/** The ring as it is worn, seen from above its edge: what the given steps have tied, by depth. */
 export function roundScene(ask: RoundAsk, laid: readonly Lay[]): Scene {
   const { ring, widthMm } = ask;
   const girth = meanGirth(ring);
@@ -84,7 +84,7 @@ function place(
   points[i + 2] = near * Math.cos(tilt) - across * Math.sin(tilt);
 }
 
-/** One name for all cords: what lies equally deep in one colour is drawn as one path. */
+/** One name for all cords: what is equally deep in one colour is drawn as one path. */
 const tube = (points: Float64Array, d: number, cord: number): Tube => ({
   points,
   radiusMm: d / 2,

@@ -37,7 +37,7 @@ describe('a knot stage by stage', () => {
     expect(stages.map((s) => s.meets.length)).toEqual([0, 1, 3]);
   });
 
-  it('shows where the ends that move are going, until all is laid', () => {
+  it('shows where the ends that move are going, until all is done', () => {
     const amber = (done: number) =>
       stagePicture({
         tying: tyingOf('diamond', 'right')!,

@@ -93,8 +93,8 @@ export function LanesPicker() {
         />
       )}
       <p className="text-ink-soft text-sm">
-        Passes of the first colour are laid first, each beside the one before it; a second colour is laid in
-        the gap.
+        Tie the passes of the first colour first, each beside the one before it; a second colour goes in the
+        gap.
       </p>
     </>
   );

@@ -1,0 +1,26 @@
+import type { CutGroup } from '../../../../core/cutting/demands.ts';
+import type { CuttingPlan } from '../../../../core/cutting/plan.ts';
+import { groupName } from '../names.ts';
+import type { Job } from '../useCutting.ts';
+
+/** Money as it is written on a price list. */
+export const money = (cents: number): string => (cents / 100).toFixed(2);
+
+/** `Dusk, 4 mm nylon`. */
+export const cordWords = ({ cord, colour }: { readonly cord: string; readonly colour: string }): string =>
+  groupName(cord, colour).replace(' · ', ', ');
+
+/** `2 × 15 m of Dusk and 1 × 30 m of Ember`. */
+export function listed(names: readonly string[]): string {
+  const counts = new Map<string, number>();
+  for (const n of names) counts.set(n, (counts.get(n) ?? 0) + 1);
+  const parts = [...counts].map(([name, n]) => `${n} × ${name}`);
+  return parts.length > 1 ? `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}` : parts[0]!;
+}
+
+/** Groups that have a plan, each with it. */
+export const plansOf = (job: Job): { group: CutGroup; plan: CuttingPlan }[] =>
+  job.groups.flatMap((group) => {
+    const result = job.results[group.key];
+    return result?.ok ? [{ group, plan: result.plan }] : [];
+  });
