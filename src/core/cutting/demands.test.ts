@@ -3,8 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { parseDesign } from '../formats/design.ts';
 import { parseStash } from '../formats/stash.ts';
 import { plan } from '../plan/plan.ts';
+import { USUAL_STALL } from '../stall/usual.ts';
 import { fold } from '../stash/ledger.ts';
-import { cutGroups, USUAL_CUTTING } from './demands.ts';
+import { cordsOf, cutGroups, cuttingOf } from './demands.ts';
+
+const USUAL = cuttingOf(USUAL_STALL);
 
 const planned = (file: string) => {
   const design = parseDesign(readFileSync(`examples/${file}.json`, 'utf8'));
@@ -20,11 +23,11 @@ describe('cuts of a stall', () => {
   const night = planned('ines-dome-night');
   const groups = cutGroups(
     [
-      { id: 'a', name: 'Dome night band', count: 3, plan: night },
-      { id: 'b', name: 'Collar', count: 1, plan: planned('halley-collar') },
+      { id: 'a', name: 'Dome night band', count: 3, cords: cordsOf(night) },
+      { id: 'b', name: 'Collar', count: 1, cords: cordsOf(planned('halley-collar')) },
     ],
     holdings,
-    USUAL_CUTTING,
+    USUAL,
   );
 
   it('are sorted by cord and colour, each piece once and as long as the plan cuts it', () => {
@@ -41,7 +44,7 @@ describe('cuts of a stall', () => {
   });
 
   it('come from bars of that cord and colour; what was not taped is held back, and so are packs', () => {
-    const dusk = cutGroups([{ id: 'a', name: 'x', count: 1, plan: night }], holdings, USUAL_CUTTING).find(
+    const dusk = cutGroups([{ id: 'a', name: 'x', count: 1, cords: cordsOf(night) }], holdings, USUAL).find(
       (g) => g.colour === 'dusk',
     )!;
     expect(dusk.problem.bars.map((b) => [b.lengthMm, b.reserveMm, b.isOffcut])).toEqual([

@@ -1,4 +1,6 @@
+import type { StallFigures } from '../formats/stall.gen.ts';
 import type { Plan } from '../plan/types.ts';
+import { packsFor } from '../stall/usual.ts';
 import type { Holding } from '../stash/types.ts';
 import type { Bar, CuttingProblem, Pack, Piece } from './model.ts';
 
@@ -10,31 +12,50 @@ export interface CutGroup {
   readonly problem: CuttingProblem;
 }
 
+/** A cord of something that is made, by the ids of its type and colour. */
+interface WantedCord {
+  readonly letter: string;
+  readonly cord: string;
+  readonly colour: string;
+  readonly lengthMm: number;
+}
+
 /** Something to be made so many times. */
 export interface Wanted {
   readonly id: string;
   readonly name: string;
   readonly count: number;
-  readonly plan: Pick<Plan, 'cords'>;
+  readonly cords: readonly WantedCord[];
 }
+
+/** The cords of a band’s plan, as they are wanted. */
+export const cordsOf = (plan: Pick<Plan, 'cords'>): WantedCord[] =>
+  plan.cords.map((c) => ({
+    letter: c.letter,
+    cord: c.cordType,
+    colour: c.look.id,
+    lengthMm: Math.ceil(c.cutLengthMm),
+  }));
 
 export interface CutOptions {
   readonly kerfMm: number;
   readonly keepMm: number;
   /** How many standard deviations of a length are held back; 1.645 suffices in 19 of 20 hanks. */
   readonly z: number;
-  readonly packs: readonly { readonly lengthMm: number; readonly priceCents: number }[];
+  /** What a cord of a colour is sold in. */
+  readonly packs: (
+    cord: string,
+    colour: string,
+  ) => readonly { readonly lengthMm: number; readonly priceCents: number }[];
 }
 
-export const USUAL_CUTTING: CutOptions = {
-  kerfMm: 10,
-  keepMm: 400,
+/** Cutting as a stall reckons with it. */
+export const cuttingOf = (figures: StallFigures): CutOptions => ({
+  kerfMm: figures.kerfMm,
+  keepMm: figures.keepMm,
   z: 1.645,
-  packs: [
-    { lengthMm: 15_000, priceCents: 620 },
-    { lengthMm: 30_000, priceCents: 1050 },
-  ],
-};
+  packs: (cord, colour) => packsFor(figures, cord, colour),
+});
 
 /** A full pack is as long as it says but for so much, as a share: nobody has measured it yet. */
 const PACK_SPREAD = 0.01;
@@ -46,16 +67,16 @@ export function cutGroups(
   { kerfMm, keepMm, z, packs }: CutOptions,
 ): CutGroup[] {
   const groups = new Map<string, { cord: string; colour: string; pieces: Piece[] }>();
-  for (const { id, name, count, plan } of wanted)
+  for (const { id, name, count, cords } of wanted)
     for (let n = 1; n <= count; n++)
-      for (const cord of plan.cords) {
-        const key = `${cord.cordType}|${cord.look.id}`;
-        const group = groups.get(key) ?? { cord: cord.cordType, colour: cord.look.id, pieces: [] };
+      for (const { letter, cord, colour, lengthMm } of cords) {
+        const key = `${cord}|${colour}`;
+        const group = groups.get(key) ?? { cord, colour, pieces: [] };
         const which = count > 1 ? ` ${n}` : '';
         group.pieces.push({
-          id: `${id}#${n}/${cord.letter}`,
-          label: `${name}${which} · ${cord.letter}`,
-          lengthMm: Math.ceil(cord.cutLengthMm),
+          id: `${id}#${n}/${letter}`,
+          label: `${name}${which} · ${letter}`,
+          lengthMm,
         });
         groups.set(key, group);
       }
@@ -79,7 +100,7 @@ export function cutGroups(
       problem: {
         pieces,
         bars,
-        packs: packs.map(
+        packs: packs(cord, colour).map(
           (p, i): Pack => ({
             id: `pack-${i}`,
             label: `${p.lengthMm / 1000} m`,

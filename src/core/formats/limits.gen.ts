@@ -2,6 +2,15 @@
 
 /** The most characters of a text or entries of a list, by document and place; `*` is any entry. */
 export const LIMITS = {
+  'class': {
+    '/name': 100,
+    '/designs': 6,
+    '/designs/*/design': 80,
+    '/designs/*/name': 100,
+    '/pupils': 200,
+    '/pupils/*/name': 60,
+    '/pupils/*/design': 80,
+  },
   'design': {
     '/name': 120,
     '/product': 60,
@@ -44,6 +53,19 @@ export const LIMITS = {
     '/slips/*/fault': 80,
     '/notes': 4000,
   },
+  'orders': {
+    '/orders': 2000,
+    '/orders/*/id': 80,
+    '/orders/*/name': 100,
+    '/orders/*/lines': 60,
+    '/orders/*/lines/*/design': 80,
+    '/orders/*/lines/*/name': 100,
+    '/orders/*/lines/*/size': 20,
+    '/orders/*/lines/*/wearer': 100,
+    '/orders/*/notes': 2000,
+    '/orders/*/pins': 60,
+    '/orders/*/pins/*/person': 60,
+  },
   'own-weave': {
     '/id': 80,
     '/name': 80,
@@ -84,6 +106,20 @@ export const LIMITS = {
     '/looks/*/letter': 2,
     '/looks/*/accents': 4,
     '/notes': 4000,
+  },
+  'stall': {
+    '/packs': 200,
+    '/packs/*/cord': 60,
+    '/packs/*/colour': 60,
+    '/parts': 200,
+    '/parts/*/part': 60,
+    '/sizes': 20,
+    '/sizes/*/name': 20,
+    '/ages': 40,
+    '/people': 12,
+    '/people/*/name': 60,
+    '/people/*/hours': 7,
+    '/people/*/daysOff': 400,
   },
   'stash': {
     '/entries': 50000,

@@ -23,6 +23,10 @@ export interface StashLedger {
           form: "hank" | "spool" | "offcut" | "box";
           place?: string;
           priceCents?: number;
+          /**
+           * Key of a piece of hardware, e.g. side-release/15.
+           */
+          part?: string;
         };
         amount: number;
         known: "tape" | "weight" | "spans" | "pack" | "count";
@@ -49,6 +53,10 @@ export interface StashLedger {
           form: "hank" | "spool" | "offcut" | "box";
           place?: string;
           priceCents?: number;
+          /**
+           * Key of a piece of hardware, e.g. side-release/15.
+           */
+          part?: string;
         };
         amount: number;
       }

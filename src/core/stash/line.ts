@@ -2,6 +2,7 @@ import type { CordColour } from '../colour/palette.ts';
 import type { CordType } from '../cord/cords.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { parseLength } from '../units/index.ts';
+import { readPart } from './parts.ts';
 import type { Form, Known, Lot } from './types.ts';
 
 /** What a typed line says: so many lots, each like this. */
@@ -98,6 +99,7 @@ function hardware({ words, lengths, lots, place, each }: Hardware): Result<Deliv
     return wrong(
       `Which colour is it? “${words || 'this'}” is no colour of yours and no buckle, ring or bead.`,
     );
+  const part = readPart([words, ...lengths].join(' '));
   return ok({
     count: 1,
     amount: lots,
@@ -105,6 +107,7 @@ function hardware({ words, lengths, lots, place, each }: Hardware): Result<Deliv
     lot: {
       kind: 'hardware',
       name: [words, ...lengths].join(' '),
+      ...(part ? { part } : {}),
       form: 'box',
       ...(place ? { place: place.trim() } : {}),
       ...(each === undefined ? {} : { priceCents: each * lots }),

@@ -7,6 +7,8 @@ export interface Lot {
   readonly colour?: string;
   /** Hardware: what it is, as it is sold. */
   readonly name?: string;
+  /** Hardware: which part it is, by key. */
+  readonly part?: string;
   readonly form: Form;
   readonly place?: string;
   /** What was paid for all of it, in hundredths. */
