@@ -22,7 +22,8 @@ const openRing = async (db: Database, id: string): Promise<OpenedRing> =>
 
 const benchPage = () => import('./screens/bench/BenchPage.tsx');
 // Most people come for the Bench: it is fetched while the store is being opened.
-if (!/^\/(?:tie|weaves|rings|stash)/.test(window.location.pathname)) benchPage().catch(() => undefined);
+if (!/^\/(?:tie|weaves|rings|stash|orders)/.test(window.location.pathname))
+  benchPage().catch(() => undefined);
 
 const BenchPage = lazily(benchPage);
 const EmptyBench = lazily(() => import('./screens/bench/EmptyBench.tsx'));
@@ -32,6 +33,7 @@ const TieListPage = lazily(() => import('./screens/tie/TieListPage.tsx'));
 const RingsPage = lazily(() => import('./screens/rings/RingsPage.tsx'));
 const RingPage = lazily(() => import('./screens/rings/RingPage.tsx'));
 const StashPage = lazily(() => import('./screens/stash/StashPage.tsx'));
+const OrdersPage = lazily(() => import('./screens/orders/OrdersPage.tsx'));
 const CommandBox = lazily(() => import('./shell/CommandBox.tsx'));
 const TiePage = lazily(() => import('./screens/tie/TiePage.tsx'));
 
@@ -87,6 +89,7 @@ export function App({ settings }: { readonly settings: Settings }) {
               <Route path="/rings/:id" element={<RingPage opened={ring.opened} />} />
               <Route path="/rings/:id/tie" element={<RingPage opened={ring.opened} isTying />} />
               <Route path="/stash" element={<StashPage />} />
+              <Route path="/orders/:tab?" element={<OrdersPage />} />
               <Route path="/weaves" element={<WeavesPage />} />
               <Route path="/weaves/:id" element={<WeavePage />} />
               <Route path="*" element={<Navigate to="/" replace />} />

@@ -10,9 +10,25 @@ import {
 import type { OwnWeave } from '../core/formats/workshop.ts';
 import type { Entry } from '../core/stash/types.ts';
 import type { Swatch } from '../core/usage/swatch.ts';
-import type { DesignRecord, MakeRecord, PieceRecord, RingRecord, UnsavedRow } from './records.ts';
+import type {
+  ClassRecord,
+  DesignRecord,
+  MakeRecord,
+  OrderRecord,
+  PieceRecord,
+  RingRecord,
+  UnsavedRow,
+} from './records.ts';
 
-export type { DesignRecord, MakeRecord, PieceRecord, RingRecord, UnsavedRow } from './records.ts';
+export type {
+  ClassRecord,
+  DesignRecord,
+  MakeRecord,
+  OrderRecord,
+  PieceRecord,
+  RingRecord,
+  UnsavedRow,
+} from './records.ts';
 
 interface WarpBeamDB extends DBSchema {
   designs: { key: string; value: DesignRecord };
@@ -25,6 +41,8 @@ interface WarpBeamDB extends DBSchema {
   rings: { key: string; value: RingRecord };
   /** The stash's ledger, in the order in which it was written. */
   stash: { key: number; value: { readonly entry: Entry } };
+  orders: { key: string; value: OrderRecord };
+  classes: { key: string; value: ClassRecord };
   pieces: { key: string; value: PieceRecord };
   makes: { key: string; value: MakeRecord };
   /** Keyed by document and tab. */
@@ -32,7 +50,7 @@ interface WarpBeamDB extends DBSchema {
 }
 
 export const DB_NAME = 'warp-beam';
-export const DB_VERSION = 7;
+export const DB_VERSION = 8;
 
 /** How long the browser may take to open its store before we say that it does not answer, in milliseconds. */
 const OPEN_TIMEOUT_MS = 10_000;
@@ -181,6 +199,10 @@ function openConnection(): Promise<Connection> {
       if (from < 5) db.createObjectStore('mixed', { keyPath: 'id' });
       if (from < 6) db.createObjectStore('rings', { keyPath: 'id' });
       if (from < 7) db.createObjectStore('stash', { autoIncrement: true });
+      if (from < 8) {
+        db.createObjectStore('orders', { keyPath: 'id' });
+        db.createObjectStore('classes', { keyPath: 'id' });
+      }
     },
   });
 }

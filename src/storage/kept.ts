@@ -1,4 +1,4 @@
-import type { Database, DesignRecord, PieceRecord, RingRecord } from './db.ts';
+import type { ClassRecord, Database, DesignRecord, OrderRecord, PieceRecord, RingRecord } from './db.ts';
 import type { KeptRecord } from './records.ts';
 import { TAB } from './tab.ts';
 import { dropUnsaved } from './unsaved.ts';
@@ -13,6 +13,8 @@ interface Kinds {
   designs: DesignRecord;
   pieces: PieceRecord;
   rings: RingRecord;
+  orders: OrderRecord;
+  classes: ClassRecord;
 }
 
 interface Writing<R> {

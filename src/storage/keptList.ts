@@ -2,7 +2,7 @@ import type { Database, RecordOf } from './db.ts';
 import { clearJournal } from './journal.ts';
 import { rowsOf } from './unsaved.ts';
 
-type Listed = 'designs' | 'rings';
+type Listed = 'designs' | 'rings' | 'orders' | 'classes';
 
 /** All records of a store, last changed first. */
 export async function listKept<N extends Listed>(db: Database, name: N): Promise<RecordOf<N>[]> {

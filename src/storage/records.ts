@@ -25,6 +25,20 @@ export interface RingRecord extends KeptRecord {
   readonly ring: unknown;
 }
 
+/** An order. `order` is kept as it was written, even if a newer version of the program wrote it. */
+export interface OrderRecord extends KeptRecord {
+  readonly revision: number;
+  readonly name: string;
+  readonly order: unknown;
+}
+
+/** A class that ties together, with its kits. */
+export interface ClassRecord extends KeptRecord {
+  readonly revision: number;
+  readonly name: string;
+  readonly kits: unknown;
+}
+
 /** A piece that is being tied. `tying` is checked when it is opened. Pieces of before saves were counted have no revision. */
 export interface PieceRecord extends KeptRecord {
   readonly designId: string;

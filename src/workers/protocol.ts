@@ -1,7 +1,6 @@
 import type { Gallery } from '../core/colour/arrangements.ts';
 import type { CordColour } from '../core/colour/palette.ts';
-import type { CuttingProblem } from '../core/cutting/model.ts';
-import type { CuttingResult } from '../core/cutting/plan.ts';
+import type { CutJob, CutOutcome } from '../core/cutting/job.ts';
 import type { Scene } from '../core/drawing/shape.ts';
 import type { SolvedFacts, SolvedWeave } from '../core/patterns/types.ts';
 import type { AtHand, Makeable } from '../core/plan/atHand.ts';
@@ -82,13 +81,13 @@ export type RingMessage =
 
 /** Cutting problems, each of one cord and colour, by their keys. */
 export interface CutRequest {
-  readonly groups: readonly { readonly key: string; readonly problem: CuttingProblem }[];
+  readonly groups: readonly ({ readonly key: string } & CutJob)[];
   /** Seconds for one whole-number program. */
   readonly seconds: number;
 }
 
 export type CutMessage =
   | { readonly kind: 'progress'; readonly done: number; readonly stage: string }
-  | { readonly kind: 'cut'; readonly key: string; readonly result: CuttingResult }
+  | { readonly kind: 'cut'; readonly key: string; readonly outcome: CutOutcome }
   | { readonly kind: 'done' }
   | { readonly kind: 'failed'; readonly message: string };

@@ -26,6 +26,7 @@ const PLACES = [
   { to: '/tie', name: 'Tie', isHere: (path: string) => path.startsWith('/tie') },
   { to: '/weaves', name: 'Weaves', isHere: (path: string) => path.startsWith('/weaves') },
   { to: '/stash', name: 'Stash', isHere: (path: string) => path.startsWith('/stash') },
+  { to: '/orders', name: 'Orders', isHere: (path: string) => path.startsWith('/orders') },
 ];
 
 export function Header({ bench, onUnits, onCommands }: Props) {

@@ -25,6 +25,8 @@ export function useDesigns() {
 
 export const RINGS_KEY = 'rings';
 export const STASH_KEY = 'stash';
+export const ORDERS_KEY = 'orders';
+export const CLASSES_KEY = 'classes';
 
 export function useRings() {
   const db = useDatabase();

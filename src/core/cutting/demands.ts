@@ -2,6 +2,7 @@ import type { StallFigures } from '../formats/stall.gen.ts';
 import type { Plan } from '../plan/types.ts';
 import { packsFor } from '../stall/usual.ts';
 import type { Holding } from '../stash/types.ts';
+import type { JoinRule } from './joins.ts';
 import type { Bar, CuttingProblem, Pack, Piece } from './model.ts';
 
 /** Pieces of one cord and colour, with the bars and packs that they can come from. */
@@ -25,6 +26,8 @@ export interface Wanted {
   readonly id: string;
   readonly name: string;
   readonly count: number;
+  /** Its cords may be joined where that is hidden. */
+  readonly canJoin?: boolean;
   readonly cords: readonly WantedCord[];
 }
 
@@ -42,6 +45,7 @@ export interface CutOptions {
   readonly keepMm: number;
   /** How many standard deviations of a length are held back; 1.645 suffices in 19 of 20 hanks. */
   readonly z: number;
+  readonly joins?: JoinRule;
   /** What a cord of a colour is sold in. */
   readonly packs: (
     cord: string,
@@ -54,6 +58,7 @@ export const cuttingOf = (figures: StallFigures): CutOptions => ({
   kerfMm: figures.kerfMm,
   keepMm: figures.keepMm,
   z: 1.645,
+  ...(figures.joins ? { joins: figures.joins } : {}),
   packs: (cord, colour) => packsFor(figures, cord, colour),
 });
 
@@ -67,7 +72,7 @@ export function cutGroups(
   { kerfMm, keepMm, z, packs }: CutOptions,
 ): CutGroup[] {
   const groups = new Map<string, { cord: string; colour: string; pieces: Piece[] }>();
-  for (const { id, name, count, cords } of wanted)
+  for (const { id, name, count, canJoin, cords } of wanted)
     for (let n = 1; n <= count; n++)
       for (const { letter, cord, colour, lengthMm } of cords) {
         const key = `${cord}|${colour}`;
@@ -77,6 +82,7 @@ export function cutGroups(
           id: `${id}#${n}/${letter}`,
           label: `${name}${which} · ${letter}`,
           lengthMm,
+          ...(canJoin ? { canJoin } : {}),
         });
         groups.set(key, group);
       }

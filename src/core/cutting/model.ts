@@ -3,6 +3,8 @@ export interface Piece {
   readonly id: string;
   readonly label: string;
   readonly lengthMm: number;
+  /** It may be joined of two parts: the join is hidden in the piece. */
+  readonly canJoin?: boolean;
 }
 
 /** A hank, spool or offcut in hand. What may be missing of it is held back. */

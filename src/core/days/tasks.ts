@@ -22,7 +22,8 @@ export function tasksOf(lines: readonly WorkedLine[]): Task[] {
       {
         id: `${order.id}/${index}`,
         order: order.id,
-        name: `${order.name}: ${line.count} × ${line.name}${line.size ? ` ${line.size}` : ''}`,
+        name: order.name,
+        what: `${line.count} × ${line.name}${line.size ? ` ${line.size}` : ''}`,
         pieces: line.count,
         minutesEach: made.minutes,
         difficulty: made.difficulty,

@@ -3,7 +3,9 @@ export interface Task {
   readonly id: string;
   /** Id of the order that it belongs to. */
   readonly order: string;
+  /** For whom, and what. */
   readonly name: string;
+  readonly what: string;
   readonly pieces: number;
   readonly minutesEach: number;
   /** 1 easy … 5 hard. */

@@ -10,6 +10,7 @@ export const wantedOf = (lines: readonly WorkedLine[]): Wanted[] =>
             id: `order/${order.id}/${index}`,
             name: [line.wearer ?? order.name, line.size].filter((t) => t !== undefined).join(' '),
             count: line.count,
+            ...(line.joins === 'hidden' ? { canJoin: true } : {}),
             cords: made.cords,
           },
         ]

@@ -1,7 +1,6 @@
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
-import { planCuts } from '../../core/cutting/plan.ts';
-import { verifyPlan } from '../../core/cutting/verify.ts';
+import { planJob } from '../../core/cutting/job.ts';
 import type { CutMessage, CutRequest } from '../protocol.ts';
 import { highsSolver } from './highs.ts';
 
@@ -11,17 +10,15 @@ const post = (message: CutMessage) => self.postMessage(message);
 self.onmessage = async ({ data }: MessageEvent<CutRequest>) => {
   try {
     const solver = highsSolver(await loadHighs({ locateFile: () => wasmUrl }));
-    for (const [i, { key, problem }] of data.groups.entries()) {
-      const result = planCuts(problem, solver, {
+    for (const [i, { key, ...job }] of data.groups.entries()) {
+      const outcome = planJob(job, solver, {
         seconds: data.seconds,
         onProgress: (stage, done) => {
           post({ kind: 'progress', done: (i + done) / data.groups.length, stage });
           return true;
         },
       });
-      const wrong = result.ok ? verifyPlan(problem, result.plan) : [];
-      if (wrong.length > 0) throw new Error(wrong[0]);
-      post({ kind: 'cut', key, result });
+      post({ kind: 'cut', key, outcome });
     }
     post({ kind: 'done' });
   } catch (error) {

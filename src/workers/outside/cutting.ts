@@ -1,9 +1,9 @@
-import type { CuttingResult } from '../../core/cutting/plan.ts';
+import type { CutOutcome } from '../../core/cutting/job.ts';
 import type { CutMessage, CutRequest } from '../protocol.ts';
 
 interface Heard {
   readonly onProgress: (done: number) => void;
-  readonly onCut: (key: string, result: CuttingResult) => void;
+  readonly onCut: (key: string, outcome: CutOutcome) => void;
   readonly onEnd: (problem?: string) => void;
 }
 
@@ -16,7 +16,7 @@ export function planCutsInWorker(request: CutRequest, { onProgress, onCut, onEnd
   };
   worker.onmessage = ({ data }: MessageEvent<CutMessage>) => {
     if (data.kind === 'progress') onProgress(data.done);
-    else if (data.kind === 'cut') onCut(data.key, data.result);
+    else if (data.kind === 'cut') onCut(data.key, data.outcome);
     else end(data.kind === 'failed' ? data.message : undefined);
   };
   worker.onerror = (event) => end(`The planner stopped: ${event.message}`);

@@ -12,9 +12,10 @@ import { ChooseDesigns } from './cuts/ChooseDesigns.tsx';
 import { CutBarRow } from './cuts/CutBarRow.tsx';
 import { CutVerdict } from './cuts/CutVerdict.tsx';
 import { plansOf } from './cuts/words.ts';
+import { cutsOf } from './job.ts';
 import { groupName } from './names.ts';
 import { Ruler } from './Ruler.tsx';
-import { cutsOf, useCutting } from './useCutting.ts';
+import { useCutting } from './useCutting.ts';
 
 interface Props {
   readonly view: StashView;

@@ -1,6 +1,7 @@
 import { FileDown } from 'lucide-react';
 import { unparse } from 'papaparse';
 import { useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { PALETTE } from '../../../core/colour/palette.ts';
 import { formatStash } from '../../../core/formats/stash.ts';
 import { download } from '../../export/download.ts';
@@ -26,7 +27,9 @@ export default function StashPage() {
   useRestOfDemo();
   const view = useStash();
   const show = useLength();
-  const [tab, setTab] = useState<(typeof TABS)[number]>('shelf');
+  const [search, setSearch] = useSearchParams();
+  const tab = TABS.find((t) => t === search.get('tab')) ?? 'shelf';
+  const setTab = (next: (typeof TABS)[number]) => setSearch({ tab: next });
   const [chosen, setChosen] = useState<string>();
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);

@@ -1,51 +1,55 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import useSWR from 'swr';
-import { type CutGroup, cutGroups, USUAL_CUTTING, type Wanted } from '../../../core/cutting/demands.ts';
+import { type CutGroup, cutGroups, cuttingOf, type Wanted } from '../../../core/cutting/demands.ts';
+import type { Pins } from '../../../core/cutting/pins.ts';
 import type { CuttingResult } from '../../../core/cutting/plan.ts';
-import { readDesign } from '../../../core/formats/design.ts';
-import { plan as planDesign } from '../../../core/plan/plan.ts';
+import { kitsOf } from '../../../core/kits/kits.ts';
+import { wantedOfKits } from '../../../core/kits/wanted.ts';
+import { makeOf } from '../../../core/orders/make.ts';
+import { isOpen, workedLines } from '../../../core/orders/needs.ts';
+import { wantedOf } from '../../../core/orders/wanted.ts';
 import type { Stash } from '../../../core/stash/ledger.ts';
 import { newId } from '../../../storage/ids.ts';
 import { planCutsInWorker } from '../../../workers/outside/cutting.ts';
-import { useWorkshop } from '../../state/knowledge.tsx';
-import { useDatabase, useDesigns } from '../../state/services.tsx';
+import { useCatalogue } from '../../state/catalogue.ts';
+import { useClasses } from '../../state/classes.ts';
+import { useOrders } from '../../state/orders.ts';
+import { useDatabase } from '../../state/services.tsx';
+import { useStall } from '../../state/stall.ts';
 import type { StashView } from '../../state/stash.ts';
+import { cutsOf, type Job, type NextCut, openPieces, toBuy } from './job.ts';
 
-/** A plan at the table: what it is for, every group's cuts, and which are made. */
-export interface Job {
+/** What is to be cut: designs so many times, orders and classes by id. */
+export interface AskedFor {
   readonly counts: Readonly<Record<string, number>>;
-  readonly groups: readonly CutGroup[];
-  readonly results: Readonly<Record<string, CuttingResult>>;
-  readonly done: readonly string[];
-  /** Lots that were added for what the plan buys, by group, pack and number. */
-  readonly bought: Readonly<Record<string, string>>;
+  readonly orders: readonly string[];
+  readonly classes: readonly string[];
 }
 
-const EMPTY: Readonly<Record<string, number>> = {};
 const SECONDS = 2;
 
 /** Choosing what to make, planning its cuts in a worker, and making them one by one; kept, so that it can be gone on with. */
 export function useCutting(view: StashView, stash: Stash) {
   const db = useDatabase();
-  const { know } = useWorkshop();
-  const { data: records = [] } = useDesigns();
+  const { offers, catalogue } = useCatalogue();
+  const orders = useOrders();
+  const classes = useClasses();
+  const { figures } = useStall();
   const { data: job, mutate } = useSWR(
     'cutting-job',
     async () => ((await db.get('settings', 'cuttingJob')) as Job | undefined) ?? null,
   );
-  const [counts, setCounts] = useState<Readonly<Record<string, number>>>(EMPTY);
   const [progress, setProgress] = useState<number>();
   const [problem, setProblem] = useState<string>();
   const stop = useRef<() => void>(() => undefined);
   useEffect(() => () => stop.current(), []);
   const designs = useMemo(
     () =>
-      records.flatMap((r) => {
-        const read = readDesign(r.design);
-        const made = read.ok ? planDesign(read.value, know) : read;
-        return made.ok ? [{ id: r.id, name: r.name, plan: made.value }] : [];
+      offers.flatMap(({ id, name }) => {
+        const made = makeOf({ design: id, name }, catalogue, figures);
+        return made.ok ? [{ id, name, cords: made.value.cords }] : [];
       }),
-    [records, know],
+    [offers, catalogue, figures],
   );
 
   async function keep(next: Job | null): Promise<void> {
@@ -54,52 +58,111 @@ export function useCutting(view: StashView, stash: Stash) {
     await mutate(next, { revalidate: false });
   }
 
+  function wantedFor(asked: AskedFor): Wanted[] {
+    const chosen = orders.orders.filter((o) => asked.orders.includes(o.id));
+    return [
+      ...designs.flatMap((d) => (asked.counts[d.id] ? [{ ...d, count: asked.counts[d.id]! }] : [])),
+      ...wantedOf(workedLines(chosen, catalogue, figures)),
+      ...classes.classes
+        .filter((c) => asked.classes.includes(c.id))
+        .flatMap((c) => wantedOfKits(c.id, kitsOf(c.kits, catalogue, figures))),
+    ];
+  }
+
   /** Plans what is asked for, less what is cut already, from the stash as it is now. */
-  function start(
-    asked: Readonly<Record<string, number>>,
-    done: readonly string[] = [],
-    bought: Job['bought'] = {},
-  ): void {
-    const wanted: Wanted[] = designs.flatMap((d) => (asked[d.id] ? [{ ...d, count: asked[d.id]! }] : []));
-    const groups = cutGroups(wanted, [...stash.values()], USUAL_CUTTING).map((g) => ({
-      ...g,
-      problem: { ...g.problem, pieces: g.problem.pieces.filter((p) => !done.includes(p.id)) },
-    }));
-    const open = groups.filter((g) => g.problem.pieces.length > 0);
+  function start(asked: AskedFor, former?: Job, pins: Pins = former?.pins ?? {}): void {
+    const options = cuttingOf(figures);
+    const groups = cutGroups(wantedFor(asked), [...stash.values()], options);
+    const open = groups
+      .map(
+        (g): CutGroup => ({
+          ...g,
+          problem: { ...g.problem, pieces: openPieces(g.problem.pieces, former) },
+        }),
+      )
+      .filter((g) => g.problem.pieces.length > 0);
     setProblem(undefined);
-    if (open.length === 0) return;
+    if (open.length === 0) {
+      setProblem('There is nothing left to cut of this.');
+      return;
+    }
     setProgress(0);
     const results: Record<string, CuttingResult> = {};
+    const solved = new Map<string, CutGroup>();
+    const pinProblems: string[] = [];
     stop.current = planCutsInWorker(
-      { groups: open.map(({ key, problem: p }) => ({ key, problem: p })), seconds: SECONDS },
+      {
+        groups: open.map(({ key, problem: p }) => ({
+          key,
+          problem: p,
+          pins,
+          ...(options.joins ? { joins: options.joins } : {}),
+        })),
+        seconds: SECONDS,
+      },
       {
         onProgress: setProgress,
-        onCut: (key, result) => {
-          results[key] = result;
+        onCut: (key, outcome) => {
+          results[key] = outcome.result;
+          solved.set(key, { ...open.find((g) => g.key === key)!, problem: outcome.problem });
+          if (outcome.pinProblem) pinProblems.push(outcome.pinProblem);
         },
         onEnd: (trouble) => {
           setProgress(undefined);
-          if (trouble) setProblem(trouble);
-          else void keep({ counts: asked, groups: open, results, done, bought });
+          setProblem(trouble ?? pinProblems[0]);
+          if (trouble) return;
+          const { counts, orders: ids, classes: classIds } = asked;
+          void keep({
+            counts,
+            orders: ids,
+            classes: classIds,
+            groups: open.map((g) => solved.get(g.key) ?? g),
+            results,
+            done: former?.done ?? [],
+            bought: former?.bought ?? {},
+            pins: pinProblems.length > 0 ? (former?.pins ?? {}) : pins,
+          });
         },
       },
     );
   }
 
+  const askedOf = (j: Job): AskedFor => ({
+    counts: j.counts,
+    orders: j.orders ?? [],
+    classes: j.classes ?? [],
+  });
+
+  /** Everything of a job is cut: its orders and classes say so. */
+  async function finish(j: Job): Promise<void> {
+    const cut = orders.orders.filter((o) => (j.orders ?? []).includes(o.id) && isOpen(o));
+    const trouble = await orders.save(...cut.map((o) => ({ ...o, state: 'cut' as const })));
+    if (trouble) setProblem(trouble);
+    for (const c of classes.classes)
+      if ((j.classes ?? []).includes(c.id)) await classes.save(c.id, { ...c.kits, isCut: true });
+  }
+
   return {
     designs,
-    counts,
-    setCounts,
+    orders: orders.orders.filter(isOpen),
+    classes: classes.classes.filter((c) => !c.kits.isCut),
+    figures,
     job: job ?? undefined,
     progress,
     problem,
-    start,
+    start: (asked: AskedFor) => start(asked),
     stop: () => {
       stop.current();
       setProgress(undefined);
     },
     /** What is left of the job is planned again from what is there now. */
-    again: () => job && start(job.counts, job.done, job.bought),
+    again: () => job && start(askedOf(job), job),
+    /** The same with a piece kept on a hank, or let go again. */
+    pin: (piece: string, lotId: string | undefined) => {
+      if (!job) return;
+      const { [piece]: _before, ...rest } = job.pins ?? {};
+      start(askedOf(job), job, lotId === undefined ? rest : { ...rest, [piece]: lotId });
+    },
     close: () => keep(null),
     /** A cut is made: the cord is taken, and the piece ticked. */
     cut: async (next: NextCut): Promise<void> => {
@@ -108,30 +171,31 @@ export function useCutting(view: StashView, stash: Stash) {
       const amount = Math.min(left, next.lengthMm + next.kerfMm);
       const trouble = await view.write([{ what: 'take', lotId: next.lotId, amount, purpose: next.label }]);
       setProblem(trouble);
-      if (!trouble) await keep({ ...job, done: [...job.done, next.id] });
+      if (trouble) return;
+      const after = { ...job, done: [...job.done, next.id] };
+      await keep(after);
+      if (cutsOf(after).every((c) => after.done.includes(c.id))) await finish(after);
     },
     /** What the plan buys is here: it comes onto the shelf as full packs. */
     buy: async (): Promise<void> => {
       if (!job) return;
       const bought: Record<string, string> = { ...job.bought };
-      const entries = toBuy(job).flatMap((b) => {
+      const entries = toBuy(job).map((b) => {
         const id = newId();
         bought[b.key] = id;
-        return [
-          {
-            what: 'add' as const,
-            lot: {
-              id,
-              kind: 'cord' as const,
-              cord: b.cord,
-              colour: b.colour,
-              form: 'hank' as const,
-              priceCents: b.priceCents,
-            },
-            amount: b.lengthMm,
-            known: 'pack' as const,
+        return {
+          what: 'add' as const,
+          lot: {
+            id,
+            kind: 'cord' as const,
+            cord: b.cord,
+            colour: b.colour,
+            form: 'hank' as const,
+            priceCents: b.priceCents,
           },
-        ];
+          amount: b.lengthMm,
+          known: 'pack' as const,
+        };
       });
       const trouble = await view.write(entries);
       setProblem(trouble);
@@ -140,60 +204,4 @@ export function useCutting(view: StashView, stash: Stash) {
   };
 }
 
-export interface ToBuy {
-  /** Group, pack and number. */
-  readonly key: string;
-  readonly cord: string;
-  readonly colour: string;
-  /** The pack as it is sold. */
-  readonly label: string;
-  readonly lengthMm: number;
-  readonly priceCents: number;
-}
-
-export const boughtKey = (group: string, id: string, number: number): string => `${group}|${id}|${number}`;
-
-/** Packs that a job buys and that are not on the shelf yet. */
-export function toBuy(job: Job): ToBuy[] {
-  return job.groups.flatMap((g) => {
-    const result = job.results[g.key];
-    if (!result?.ok) return [];
-    return result.plan.bars.flatMap((bar) => {
-      const key = boughtKey(g.key, bar.id, bar.bought);
-      const pack = g.problem.packs.find((p) => p.id === bar.id);
-      if (bar.bought === 0 || !pack || job.bought[key]) return [];
-      const { label, lengthMm, priceCents } = pack;
-      return [{ key, cord: g.cord, colour: g.colour, label, lengthMm, priceCents }];
-    });
-  });
-}
-
-export interface NextCut {
-  readonly id: string;
-  readonly label: string;
-  readonly lengthMm: number;
-  readonly kerfMm: number;
-  readonly lotId: string;
-  readonly group: CutGroup;
-}
-
-/** Cuts in the order in which they are made: bars that nobody measured before those that were, the longest cut first. */
-export function cutsOf(job: Job): NextCut[] {
-  return job.groups.flatMap((group) => {
-    const result = job.results[group.key];
-    if (!result?.ok) return [];
-    const reserve = (id: string) => group.problem.bars.find((b) => b.id === id)?.reserveMm ?? 1;
-    return result.plan.bars
-      .toSorted((a, b) => reserve(b.id) - reserve(a.id))
-      .flatMap((bar) =>
-        bar.pieces.map((p) => ({
-          id: p.id,
-          label: p.label,
-          lengthMm: p.lengthMm,
-          kerfMm: group.problem.kerfMm,
-          lotId: bar.bought > 0 ? (job.bought[boughtKey(group.key, bar.id, bar.bought)] ?? '') : bar.id,
-          group,
-        })),
-      );
-  });
-}
+export type Cutting = ReturnType<typeof useCutting>;

@@ -64,9 +64,9 @@ export function cardPages(
     );
   }
   setUp(page, guide, system);
-  bar(page, design, guide, pictures);
-  rows(page, plan, guide);
-  strip(page, plan);
+  barPicture(page, design, guide, pictures);
+  rowPictures(page, plan, guide);
+  stripPicture(page, plan);
   page.heading('Mind');
   for (const text of new Set(guide.steps.flatMap((s) => (s.cautions ?? []).map((c) => c.text))))
     page.text(`• ${text}`, 3);
@@ -81,7 +81,7 @@ function setUp(page: Page, guide: Guide, system: UnitSystem): void {
 }
 
 /** The order on the bar as the work hangs: rings for ends that lie over, squares for cores. */
-function bar(page: Page, design: Design, guide: Guide, { weave }: Pictures): void {
+export function barPicture(page: Page, design: Design, guide: Guide, { weave }: Pictures): void {
   const drawn = barOrder(weave);
   const order = guide.tying[0] && !guide.tying[0].frame.isMirrored ? drawn.toReversed() : drawn;
   const strands = strandsOf(design, weave);
@@ -107,7 +107,7 @@ function bar(page: Page, design: Design, guide: Guide, { weave }: Pictures): voi
 }
 
 /** Every move of the rows that differ, a picture each, in greys with letters. */
-function rows(page: Page, plan: Plan, guide: Guide): void {
+export function rowPictures(page: Page, plan: Plan, guide: Guide): void {
   const tying = guide.tying[0];
   if (!tying) return;
   page.heading('A row, move by move');
@@ -161,7 +161,7 @@ function rows(page: Page, plan: Plan, guide: Guide): void {
 }
 
 /** The band's length at full size with its marks, in as many lines as the page needs. */
-function strip(page: Page, plan: Plan): void {
+export function stripPicture(page: Page, plan: Plan): void {
   for (const band of plan.bands) {
     page.heading(`Marks, at full size${plan.bands.length > 1 ? `: ${band.name}` : ''}`);
     for (const line of stripLines(band, WIDTH)) {
@@ -192,7 +192,7 @@ function strip(page: Page, plan: Plan): void {
   }
 }
 
-function checkLine(page: Page): void {
+export function checkLine(page: Page): void {
   page.room(12);
   const y = page.y + 5;
   const ticks = Array.from({ length: 11 }, (_, i) => `M${PAGE.margin + i * 10} ${n(y - 3)}v6`).join('');

@@ -5,15 +5,17 @@ import type { StashView } from '../../../state/stash.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { LengthField } from '../../../ui/LengthField.tsx';
 import { Problem } from '../../../ui/Problem.tsx';
+import { Select } from '../../../ui/Select.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
 import { useLength } from '../../../ui/units.tsx';
+import { type Job, type NextCut, toBuy } from '../job.ts';
 import { lotName } from '../names.ts';
-import { type Job, type NextCut, toBuy, type useCutting } from '../useCutting.ts';
+import type { Cutting } from '../useCutting.ts';
 import { WhyNoLess } from './WhyNoLess.tsx';
 import { cordWords, listed } from './words.ts';
 
 interface CardProps {
-  readonly cutting: ReturnType<typeof useCutting>;
+  readonly cutting: Cutting;
   readonly job: Job;
   readonly next: NextCut | undefined;
   /** Cuts that are not made yet. */
@@ -101,6 +103,7 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
             ) : (
               <Button onClick={() => setOther(true)}>It measured differently…</Button>
             ))}
+          <PinIt cutting={cutting} job={job} next={next} stash={stash} />
           <Button look="quiet" onClick={cutting.again}>
             Plan the rest again
           </Button>
@@ -116,6 +119,43 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
         Cut away from your hand; seal each end before the next cut, the flame away from you.
       </p>
     </aside>
+  );
+}
+
+/** Another hank for the next cut: it is kept there, and the rest is planned round it. */
+function PinIt({
+  cutting,
+  job,
+  next,
+  stash,
+}: Pick<CardProps, 'cutting' | 'job' | 'stash'> & { readonly next: NextCut }) {
+  const show = useLength();
+  const pinned = job.pins?.[next.id];
+  const others = next.group.problem.bars.flatMap((b) => {
+    const holding = stash.get(b.id);
+    return holding && b.id !== next.lotId && holding.amount - b.reserveMm >= next.lengthMm ? [holding] : [];
+  });
+  if (pinned !== undefined)
+    return (
+      <Button look="quiet" onClick={() => cutting.pin(next.id, undefined)}>
+        Pinned to this hank: let it go, and plan again
+      </Button>
+    );
+  if (others.length === 0) return null;
+  return (
+    <Select
+      label="Cut it elsewhere"
+      value=""
+      opens="up"
+      choices={[
+        { value: '', name: 'Cut it elsewhere…' },
+        ...others.map((h) => ({
+          value: h.lot.id,
+          name: `${lotName(h)}, ${show(h.amount, { kind: 'cut' })}${h.lot.place ? `, ${h.lot.place}` : ''}`,
+        })),
+      ]}
+      onChange={(id) => id && cutting.pin(next.id, id)}
+    />
   );
 }
 

@@ -5,9 +5,9 @@ import type { Stash } from '../../../../core/stash/ledger.ts';
 import { plural } from '../../../../core/words.ts';
 import { useLength } from '../../../ui/units.tsx';
 import { BarRow, type Stretch } from '../BarRow.tsx';
+import type { Job, NextCut } from '../job.ts';
 import { lotName } from '../names.ts';
 import { NAMES_PX } from '../Shelf.tsx';
-import type { Job, NextCut } from '../useCutting.ts';
 
 interface BarProps {
   readonly bar: CutBar;
@@ -34,7 +34,7 @@ export function CutBarRow({ bar, group, job, stash, pxPerMm, next }: BarProps) {
       toMm: at + p.lengthMm,
       kind: isDone ? 'done' : 'cut',
       label: isDone ? '✓' : p.label,
-      figure: show(p.lengthMm, { kind: 'cut' }),
+      figure: `${show(p.lengthMm, { kind: 'cut' })}${job.pins?.[p.id] === bar.id ? ', pinned' : ''}`,
       isNext: p.id === next?.id,
     });
     at += p.lengthMm + group.problem.kerfMm;

@@ -1,6 +1,6 @@
 import { plural } from '../../../../core/words.ts';
 import { useLength } from '../../../ui/units.tsx';
-import type { Job } from '../useCutting.ts';
+import type { Job } from '../job.ts';
 import { cordWords, listed, money, plansOf } from './words.ts';
 
 /** The plan in one line: what to buy, whether any plan can do with less, what becomes waste. */
@@ -18,6 +18,10 @@ export function CutVerdict({ job }: { readonly job: Job }) {
       return pack ? [`${pack.label} of ${cordWords(group)}`] : [];
     }),
   );
+  const joins = plans.reduce(
+    (sum, p) => sum + p.group.problem.pieces.filter((x) => x.id.endsWith('~1')).length,
+    0,
+  );
   const short = job.groups.filter((g) => job.results[g.key] && !job.results[g.key]!.ok).length;
   return (
     <p className="font-semibold text-lg" data-testid="cut-verdict">
@@ -29,6 +33,7 @@ export function CutVerdict({ job }: { readonly job: Job }) {
           ? 'No plan can do with less. '
           : `No plan can do with less than ${money(bound)}; whether one is cheaper than this is not settled. `)}
       {show(waste, { kind: 'cut' })} becomes waste, {show(kept, { kind: 'cut' })} is kept as offcuts.
+      {joins > 0 && ` ${joins} ${plural(joins, 'join')}, where it is hidden.`}
       {short > 0 && ` ${short} ${plural(short, 'colour')} can’t be cut at all: see below.`}
     </p>
   );

@@ -1,7 +1,7 @@
 import { byLength, checkCertificate } from '../../../../core/cutting/certificate.ts';
 import { merged } from '../../../../core/cutting/model.ts';
 import { useLength } from '../../../ui/units.tsx';
-import type { Job } from '../useCutting.ts';
+import type { Job } from '../job.ts';
 import { cordWords, money, plansOf } from './words.ts';
 
 /** Why no plan buys less: what the pieces need and what is surely there, for the colours that something is bought of. */

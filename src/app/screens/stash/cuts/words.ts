@@ -1,10 +1,9 @@
+export { money } from '../../../../core/orders/money.ts';
+
 import type { CutGroup } from '../../../../core/cutting/demands.ts';
 import type { CuttingPlan } from '../../../../core/cutting/plan.ts';
+import type { Job } from '../job.ts';
 import { groupName } from '../names.ts';
-import type { Job } from '../useCutting.ts';
-
-/** Money as it is written on a price list. */
-export const money = (cents: number): string => (cents / 100).toFixed(2);
 
 /** `Dusk, 4 mm nylon`. */
 export const cordWords = ({ cord, colour }: { readonly cord: string; readonly colour: string }): string =>

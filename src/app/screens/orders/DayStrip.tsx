@@ -1,0 +1,190 @@
+import {
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { findColour, PALETTE } from '../../../core/colour/palette.ts';
+import type { Block, Task } from '../../../core/days/types.ts';
+import { minutesOn } from '../../../core/days/work.ts';
+import { inkOn } from '../../../core/drawing/tone.ts';
+import { weekday } from '../../../core/stall/dates.ts';
+import type { Book } from './useBook.ts';
+import { dayName, dueOf, hours } from './words.ts';
+
+interface Props {
+  readonly book: Book;
+  /** A task was put on a day of someone by hand. */
+  readonly onPin: (task: string, person: string, day: number) => void;
+}
+
+const DAY_PX = 148;
+const ROW_PX = 66;
+/** At least so many days are shown. */
+const LEAST_DAYS = 7;
+const MOST_DAYS = 60;
+
+/** The days to come as a strip, people below each other, work to scale in their hours; a stretch is dragged to another day or person. */
+export function DayStrip({ book, onPin }: Props) {
+  const { days, day: today } = book;
+  const { plan, people } = days;
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, {
+      coordinateGetter: (event, { currentCoordinates: at }) => {
+        const [dx, dy] = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] }[
+          event.code
+        ] ?? [0, 0];
+        if (dx === 0 && dy === 0) return undefined;
+        event.preventDefault();
+        return { x: at.x + dx! * DAY_PX, y: at.y + dy! * ROW_PX };
+      },
+    }),
+  );
+  const last = Math.max(today + LEAST_DAYS - 1, ...plan.blocks.map((b) => b.day));
+  const shown = Array.from({ length: Math.min(MOST_DAYS, last - today + 1) }, (_, i) => today + i);
+  const most = Math.max(60, ...people.flatMap((p) => p.minutes));
+  const drop = ({ active, over }: DragEndEvent) => {
+    const to = over?.data.current as { person: string; day: number } | undefined;
+    const block = active.data.current as Block | undefined;
+    if (!to || !block || (to.person === block.person && to.day === block.day)) return;
+    onPin(block.task, to.person, to.day);
+  };
+  return (
+    <DndContext sensors={sensors} onDragEnd={drop}>
+      <section
+        aria-label="Days"
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: a strip that scrolls must be reached by keyboard
+        tabIndex={0}
+        className="on-mat overflow-x-auto rounded-xl bg-mat text-white"
+      >
+        <div className="relative p-3" style={{ width: shown.length * DAY_PX + 100 }}>
+          <div className="flex" style={{ paddingLeft: 76 }}>
+            {shown.map((d) => (
+              <div
+                key={d}
+                style={{ width: DAY_PX }}
+                className="shrink-0 border-white/25 border-l px-1.5 leading-tight"
+              >
+                <span
+                  className={`text-[14px] ${weekday(d) > 4 ? 'text-white/75' : ''} ${d === today ? 'font-bold' : ''}`}
+                >
+                  {d === today ? 'Today' : dayName(d)}
+                </span>
+                <span className="block h-8 overflow-hidden text-[12px] text-white/85">
+                  {book.orders
+                    .filter((o) => dueOf(o) === d && (o.state === 'planned' || o.state === 'cut'))
+                    .map((o) => (
+                      <span key={o.id} className="block truncate" title={`${o.name} is due`}>
+                        ⚑ {o.name}
+                      </span>
+                    ))}
+                </span>
+              </div>
+            ))}
+          </div>
+          {people.map((p) => (
+            <div key={p.name} className="relative flex border-white/25 border-t" style={{ height: ROW_PX }}>
+              <span className="w-[76px] shrink-0 pt-1 pr-2 leading-tight">
+                <span className="block truncate font-semibold text-[15px]">{p.name}</span>
+              </span>
+              {shown.map((d) => (
+                <Cell key={d} person={p.name} day={d} freePx={(minutesOn(p, d) / most) * (DAY_PX - 6)} />
+              ))}
+              {plan.blocks
+                .filter((b) => b.person === p.name && b.day - today < shown.length)
+                .map((b) => (
+                  <Piece
+                    key={`${b.task}${b.day}`}
+                    block={b}
+                    task={days.tasks.find((t) => t.id === b.task)!}
+                    look={colourOf(book, b.task)}
+                    x={76 + (b.day - today) * DAY_PX + 3 + (b.fromMin / most) * (DAY_PX - 6)}
+                    width={(b.minutes / most) * (DAY_PX - 6)}
+                    isLate={
+                      (plan.ends.get(b.task) ?? 0) >
+                      (days.tasks.find((t) => t.id === b.task)?.due ?? Number.POSITIVE_INFINITY)
+                    }
+                  />
+                ))}
+            </div>
+          ))}
+        </div>
+      </section>
+    </DndContext>
+  );
+}
+
+/** The colour of the first cord of what a task ties. */
+function colourOf(book: Book, task: string) {
+  const line = book.lines.find((l) => `${l.order.id}/${l.index}` === task);
+  return findColour(line?.made?.cords[0]?.colour ?? '') ?? PALETTE[0]!;
+}
+
+function Cell({
+  person,
+  day,
+  freePx,
+}: {
+  readonly person: string;
+  readonly day: number;
+  readonly freePx: number;
+}) {
+  const { setNodeRef, isOver } = useDroppable({ id: `${person}|${day}`, data: { person, day } });
+  return (
+    <span
+      ref={setNodeRef}
+      style={{ width: DAY_PX }}
+      className={`relative h-full shrink-0 border-white/25 border-l ${isOver ? 'bg-white/20' : ''}`}
+    >
+      {/* The hours of that day. */}
+      <span className="absolute bottom-1 left-[3px] h-1 rounded bg-white/35" style={{ width: freePx }} />
+    </span>
+  );
+}
+
+interface PieceProps {
+  readonly block: Block;
+  readonly task: Task;
+  readonly look: { readonly base: string };
+  readonly x: number;
+  readonly width: number;
+  readonly isLate: boolean;
+}
+
+function Piece({ block, task, look, x, width, isLate }: PieceProps) {
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
+    id: `${block.task}|${block.day}|${block.person}`,
+    data: block,
+  });
+  const words = `${task.name}: ${task.what}, ${hours(block.minutes)}${isLate ? ', late' : ''}`;
+  return (
+    <button
+      type="button"
+      ref={setNodeRef}
+      {...listeners}
+      {...attributes}
+      aria-label={words}
+      title={words}
+      style={{
+        left: x,
+        width: Math.max(6, width),
+        background: look.base,
+        color: inkOn(look.base),
+        ...(transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : {}),
+      }}
+      className={`absolute top-1.5 h-[50px] touch-none overflow-hidden rounded border px-1 text-left text-[12px] leading-tight ${isDragging ? 'z-20 shadow-xl' : ''} ${isLate ? 'border-2 border-white border-dashed' : 'border-white/50'} ${task.notBefore !== undefined || task.person !== undefined ? 'underline' : ''}`}
+    >
+      {width > 44 && (
+        <>
+          <span className="block truncate font-semibold">{task.name}</span>
+          <span className="line-clamp-2 block">{task.what}</span>
+        </>
+      )}
+    </button>
+  );
+}

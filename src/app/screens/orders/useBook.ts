@@ -1,0 +1,83 @@
+import { useMemo } from 'react';
+import { chances } from '../../../core/days/chance.ts';
+import { planDays } from '../../../core/days/plan.ts';
+import { reliefs } from '../../../core/days/relief.ts';
+import { peopleOf, tasksOf } from '../../../core/days/tasks.ts';
+import type { Order } from '../../../core/formats/orders.ts';
+import { pieceMoney, pricesOf } from '../../../core/orders/money.ts';
+import { cordNeeds, partNeeds, workedLines } from '../../../core/orders/needs.ts';
+import { useCatalogue } from '../../state/catalogue.ts';
+import { useOrders } from '../../state/orders.ts';
+import { useStall } from '../../state/stall.ts';
+import { useStash } from '../../state/stash.ts';
+import { today } from '../../state/today.ts';
+import { dueOf } from './words.ts';
+
+const NO_STASH = new Map();
+
+/** Orders with all that follows from them: pieces, needs, money, days. */
+export function useBook() {
+  const orders = useOrders();
+  const stall = useStall();
+  const stash = useStash();
+  const { offers, catalogue } = useCatalogue();
+  const { figures } = stall;
+  const held = stash.folded?.ok ? stash.folded.value : NO_STASH;
+  const lines = useMemo(
+    () => workedLines(orders.orders, catalogue, figures),
+    [orders.orders, catalogue, figures],
+  );
+  const prices = useMemo(() => pricesOf(stash.entries, figures), [stash.entries, figures]);
+  const money = useMemo(
+    () => new Map(lines.flatMap((l) => (l.made ? [[l, pieceMoney(l.made, prices, figures)] as const] : []))),
+    [lines, prices, figures],
+  );
+  const needs = useMemo(
+    () => ({ cord: cordNeeds(lines, held, figures.kerfMm), parts: partNeeds(lines, held) }),
+    [lines, held, figures.kerfMm],
+  );
+  const day = today();
+  const days = useMemo(() => {
+    const people = peopleOf(figures);
+    const tasks = tasksOf(lines);
+    const planned = planDays(tasks, people, day);
+    const sure = chances(people, planned.sequence, day);
+    return {
+      people,
+      tasks,
+      ...planned,
+      chances: sure,
+      reliefs: reliefs(people, planned.sequence, day, sure),
+    };
+  }, [lines, figures, day]);
+  /** What an order should bring: as agreed, else the sum of its pieces' prices. In hundredths. */
+  const priceOf = (order: Order): number =>
+    order.priceCents ??
+    lines
+      .filter((l) => l.order.id === order.id)
+      .reduce((sum, l) => sum + l.line.count * (money.get(l)?.priceCents ?? 0), 0);
+  const sorted = orders.orders.toSorted(
+    (a, b) =>
+      Number(a.state === 'handed-over') - Number(b.state === 'handed-over') ||
+      (dueOf(a) ?? Number.POSITIVE_INFINITY) - (dueOf(b) ?? Number.POSITIVE_INFINITY) ||
+      a.name.localeCompare(b.name),
+  );
+  return {
+    ...orders,
+    orders: sorted,
+    stall,
+    figures,
+    stash,
+    held,
+    offers,
+    catalogue,
+    lines,
+    money,
+    needs,
+    days,
+    day,
+    priceOf,
+  };
+}
+
+export type Book = ReturnType<typeof useBook>;

@@ -1,0 +1,43 @@
+import { format } from 'date-fns';
+import type { Order, OrderState } from '../../../core/formats/orders.ts';
+import { dayNumber, isoDay } from '../../../core/stall/dates.ts';
+import { plural } from '../../../core/words.ts';
+
+const asDate = (day: number): Date => new Date(`${isoDay(day)}T12:00:00`);
+
+/** `Thu 3 Dec`. */
+export const dayName = (day: number): string => format(asDate(day), 'EEE d MMM');
+
+/** `today`, `tomorrow`, `in 5 days`, `2 days ago`. */
+export function fromToday(day: number, today: number): string {
+  const n = day - today;
+  if (n === 0) return 'today';
+  if (n === 1) return 'tomorrow';
+  return n > 0 ? `in ${n} days` : `${-n} ${plural(-n, 'day')} ago`;
+}
+
+/** How far an order is, in words. */
+export const STATE_NAMES: Readonly<Record<OrderState, string>> = {
+  planned: 'planned',
+  cut: 'cut',
+  tied: 'tied',
+  'handed-over': 'handed over',
+};
+export const STATES: readonly OrderState[] = ['planned', 'cut', 'tied', 'handed-over'];
+
+export const piecesOf = (order: Pick<Order, 'lines'>): number =>
+  order.lines.reduce((sum, l) => sum + l.count, 0);
+
+/** `2 h 10 min`. */
+export function hours(minutes: number): string {
+  const all = Math.round(minutes);
+  const h = Math.floor(all / 60);
+  return h === 0 ? `${all} min` : all % 60 === 0 ? `${h} h` : `${h} h ${all % 60} min`;
+}
+
+/** `97 in 100`; never more sure than can be told. */
+export const inHundred = (chance: number): string =>
+  `${Math.min(99, Math.max(1, Math.round(chance * 100)))} in 100`;
+
+export const dueOf = (order: Pick<Order, 'due'>): number | undefined =>
+  order.due === undefined ? undefined : dayNumber(order.due);

@@ -1,0 +1,60 @@
+import { useMemo } from 'react';
+import useSWR from 'swr';
+import { type ClassOfKits, readClass } from '../../core/formats/class.ts';
+import { listClasses, saveClass } from '../../storage/classes.ts';
+import { removeKept, restoreKept } from '../../storage/keptList.ts';
+import { useToast } from '../ui/Toast.tsx';
+import { CLASSES_KEY, useDatabase } from './services.tsx';
+
+/** A class that can be read, with the revision of it that was seen. */
+export interface SeenClass {
+  readonly id: string;
+  readonly revision: number;
+  readonly kits: ClassOfKits;
+}
+
+/** Every class, and ways to keep and remove them; one that was changed in another tab is not overwritten. */
+export function useClasses() {
+  const db = useDatabase();
+  const toast = useToast();
+  const { data, mutate } = useSWR(CLASSES_KEY, () => listClasses(db), {
+    revalidateOnFocus: true,
+    dedupingInterval: 0,
+  });
+  const classes = useMemo(
+    () =>
+      (data ?? []).flatMap((r): SeenClass[] => {
+        const read = readClass(r.kits);
+        return read.ok ? [{ id: r.id, revision: r.revision, kits: read.value }] : [];
+      }),
+    [data],
+  );
+  return {
+    classes,
+    isReady: data !== undefined,
+    save: async (id: string, kits: ClassOfKits): Promise<string | undefined> => {
+      const revision = classes.find((c) => c.id === id)?.revision ?? 0;
+      const outcome = await saveClass(db, id, revision, kits, Date.now());
+      await mutate();
+      if (outcome.kind === 'saved') return undefined;
+      return outcome.kind === 'failed'
+        ? `It could not be saved: ${outcome.message}`
+        : 'The class was changed in another tab meanwhile: it is shown as it is there.';
+    },
+    remove: async ({ id, kits }: SeenClass): Promise<void> => {
+      const removed = await removeKept(db, 'classes', id);
+      await mutate();
+      if (!removed) return;
+      toast({
+        text: `The class “${kits.name}” was taken out.`,
+        action: {
+          text: 'Undo',
+          run: async () => {
+            await restoreKept(db, 'classes', [removed]);
+            await mutate();
+          },
+        },
+      });
+    },
+  };
+}

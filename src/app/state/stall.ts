@@ -1,0 +1,31 @@
+import useSWR from 'swr';
+import { readStall, type StallFigures } from '../../core/formats/stall.ts';
+import { USUAL_STALL } from '../../core/stall/usual.ts';
+import { useDatabase } from './services.tsx';
+
+export const STALL_KEY = 'stall-figures';
+
+/** What the stall reckons with: the maker's own figures, or the usual ones; and a way to keep others. */
+export function useStall() {
+  const db = useDatabase();
+  const { data, mutate } = useSWR(STALL_KEY, async () => {
+    const read = readStall(await db.get('settings', 'stall'));
+    return read.ok ? read.value : undefined;
+  });
+  return {
+    figures: data ?? USUAL_STALL,
+    isOwn: data !== undefined,
+    /** Keeps figures that can be read back; what prevents it comes back in words. */
+    keep: async (next: StallFigures): Promise<string | undefined> => {
+      const read = readStall(next);
+      if (!read.ok) return read.issues[0]!.message;
+      try {
+        await db.put('settings', read.value, 'stall');
+      } catch (error) {
+        return `It could not be saved: ${(error as Error).message}`;
+      }
+      await mutate(read.value, { revalidate: false });
+      return undefined;
+    },
+  };
+}
