@@ -4,6 +4,7 @@ import type { CutJob, CutOutcome } from '../core/cutting/job.ts';
 import type { Scene } from '../core/drawing/shape.ts';
 import type { SolvedFacts, SolvedWeave } from '../core/patterns/types.ts';
 import type { AtHand, Makeable } from '../core/plan/atHand.ts';
+import type { ShelfAsk, ShelfWay } from '../core/plan/fromShelf.ts';
 import type { Issue } from '../core/result.ts';
 import type { RingOnMandrel } from '../core/rings/sizes.ts';
 import type { Swatch } from '../core/usage/swatch.ts';
@@ -91,3 +92,16 @@ export type CutMessage =
   | { readonly kind: 'cut'; readonly key: string; readonly outcome: CutOutcome }
   | { readonly kind: 'done' }
   | { readonly kind: 'failed'; readonly message: string };
+
+/** What can be made of the free cord: the weaves to look through, one by one. */
+export interface ShelfRequest {
+  readonly ask: ShelfAsk;
+  readonly ids: readonly string[];
+  readonly own: MakeableRequest['own'];
+  readonly swatches: readonly Swatch[];
+}
+
+/** The ways of one weave as they are found, then the end. */
+export type ShelfMessage =
+  | { readonly kind: 'found'; readonly id: string; readonly ways: readonly ShelfWay[] }
+  | { readonly kind: 'done' };

@@ -52,7 +52,12 @@ const lengthsOf = ({ cuts }: Pick<Makeable, 'cuts'>): number[] => cuts.map((c) =
 const sum = (list: readonly number[]): number => list.reduce((total, mm) => total + mm, 0);
 
 /** The same band in every set-up that goes with its weave and closure. */
-function designsOf(patternId: string, kind: string, hand: AtHand, know: Knowledge): Design[] {
+export function designsOf(
+  patternId: string,
+  kind: string,
+  hand: Pick<AtHand, 'girthMm' | 'cordId'> & { readonly chance?: number },
+  know: Knowledge,
+): Design[] {
   const facts = know.facts(patternId)!;
   const start: Design = {
     format: 'warp-beam/design',
@@ -66,6 +71,7 @@ function designsOf(patternId: string, kind: string, hand: AtHand, know: Knowledg
     setup: { style: 'separate' },
     cords: [{ colour: 'dusk' }],
     closure: { kind },
+    ...(hand.chance === undefined ? {} : { chance: hand.chance }),
   };
   const usual = adapt(start, {}, know);
   return ORDER.flatMap((style) =>
@@ -73,22 +79,46 @@ function designsOf(patternId: string, kind: string, hand: AtHand, know: Knowledg
   );
 }
 
-/** Whether all cuts come out of so many pieces of one length: looked through piece by piece, the longest cut first. */
-export function comeOutOf(cutsMm: readonly number[], pieces: number, lengthMm: number): boolean {
-  const left = Array.from({ length: pieces }, () => lengthMm);
-  const place = (index: number): boolean => {
-    const cut = cutsMm[index];
-    if (cut === undefined) return true;
+/** Whether all cuts come out of so many pieces of one length. */
+export const comeOutOf = (cutsMm: readonly number[], pieces: number, lengthMm: number): boolean =>
+  missingOf(
+    cutsMm,
+    Array.from({ length: pieces }, () => lengthMm),
+    0,
+  ) === 0;
+
+/**
+ * By how much the longest piece of cord would have to be longer for all cuts to come out of the pieces, in mm; 0 where they do. Looked through
+ * piece by piece, the longest cut first. No more than `mostMm` is looked for: what is further off is infinite.
+ */
+export function missingOf(
+  cutsMm: readonly number[],
+  piecesMm: readonly number[],
+  mostMm = Number.POSITIVE_INFINITY,
+): number {
+  const cuts = cutsMm.toSorted((a, b) => b - a);
+  const left = piecesMm.map((mm) => Math.max(0, mm)).sort((a, b) => b - a);
+  // With no piece at all, one of no length is there to be longer.
+  if (left.length === 0) left.push(0);
+  let best = Number.POSITIVE_INFINITY;
+  const place = (index: number): void => {
+    const short = Math.max(0, -left[0]!);
+    if (short >= best || short > mostMm) return;
+    const cut = cuts[index];
+    if (cut === undefined) {
+      best = short;
+      return;
+    }
     const tried = new Set<number>();
-    for (let i = 0; i < left.length; i++) {
-      // Pieces with as much left are alike.
-      if (left[i]! < cut || tried.has(left[i]!)) continue;
-      tried.add(left[i]!);
+    for (let i = 0; i < left.length && best > 0; i++) {
+      // Pieces with as much left are alike, but for the longest one, which may be longer.
+      if (i > 0 && (left[i]! < cut || tried.has(left[i]!))) continue;
+      if (i > 0) tried.add(left[i]!);
       left[i]! -= cut;
-      if (place(index + 1)) return true;
+      place(index + 1);
       left[i]! += cut;
     }
-    return false;
   };
-  return place(0);
+  place(0);
+  return best;
 }

@@ -1,12 +1,8 @@
-import { format } from 'date-fns';
 import type { Order, OrderState } from '../../../core/formats/orders.ts';
-import { dayNumber, isoDay } from '../../../core/stall/dates.ts';
+import { dayNumber } from '../../../core/stall/dates.ts';
 import { plural } from '../../../core/words.ts';
 
-const asDate = (day: number): Date => new Date(`${isoDay(day)}T12:00:00`);
-
-/** `Thu 3 Dec`. */
-export const dayName = (day: number): string => format(asDate(day), 'EEE d MMM');
+export { dayName } from '../../ui/dayName.ts';
 
 /** `today`, `tomorrow`, `in 5 days`, `2 days ago`. */
 export function fromToday(day: number, today: number): string {

@@ -1,6 +1,8 @@
 import { findColour, PALETTE } from '../../../core/colour/palette.ts';
 import { type Stash, shelf } from '../../../core/stash/ledger.ts';
+import { partOf } from '../../../core/stash/parts.ts';
 import type { Holding } from '../../../core/stash/types.ts';
+import type { Reserved } from '../../state/reserved.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { BarRow, type Stretch } from './BarRow.tsx';
@@ -11,15 +13,18 @@ export const NAMES_PX = 210;
 
 interface Props {
   readonly stash: Stash;
+  readonly reserved: Reserved;
   readonly pxPerMm: number;
   readonly chosen: string | undefined;
   readonly onChoose: (lotId: string) => void;
 }
 
 /** Everything on the shelf, to one scale: bars by cord and colour, hardware counted below. */
-export function Shelf({ stash, pxPerMm, chosen, onChoose }: Props) {
+export function Shelf({ stash, reserved, pxPerMm, chosen, onChoose }: Props) {
   const show = useLength();
   const groups = shelf(stash);
+  const asidePieces = (h: Holding) =>
+    Math.min(Math.round(h.amount), reserved.parts.get(partOf(h.lot) ?? '') ?? 0);
   const boxes = [...stash.values()].filter((h) => h.lot.kind === 'hardware' && h.amount > 0);
   return (
     <div className="flex flex-col gap-3">
@@ -31,6 +36,11 @@ export function Shelf({ stash, pxPerMm, chosen, onChoose }: Props) {
               <Swatch colour={look} letter={String.fromCharCode(65 + (i % 26))} />
               <span className="font-semibold">{groupName(group.cord, group.colour)}</span>
               <span className="figure text-white/75">{show(group.totalMm, { kind: 'cut' })}</span>
+              <PutAside
+                aside={reserved.cord.get(group.key) ?? 0}
+                total={group.totalMm}
+                show={(mm) => show(mm, { kind: 'cut' })}
+              />
             </p>
             {group.holdings.map((h) => (
               <button
@@ -74,6 +84,7 @@ export function Shelf({ stash, pxPerMm, chosen, onChoose }: Props) {
                 >
                   <strong className="figure">{Math.round(h.amount)}</strong> {h.lot.name}
                   {h.lot.place && <span className="text-white/75">, {h.lot.place}</span>}
+                  {asidePieces(h) > 0 && <span className="text-white/75"> · {asidePieces(h)} put aside</span>}
                 </button>
               </li>
             ))}
@@ -81,6 +92,22 @@ export function Shelf({ stash, pxPerMm, chosen, onChoose }: Props) {
         </section>
       )}
     </div>
+  );
+}
+
+interface AsideProps {
+  readonly aside: number;
+  readonly total: number;
+  readonly show: (mm: number) => string;
+}
+
+/** What orders have put aside of a cord, and what is free. */
+function PutAside({ aside, total, show }: AsideProps) {
+  if (aside <= 0) return null;
+  return (
+    <span className="rounded-full border border-white/50 px-2 text-[13px]">
+      {show(aside)} put aside for orders, {total - aside < 1 ? 'none' : show(total - aside)} free
+    </span>
   );
 }
 

@@ -5,6 +5,7 @@ import { useSearchParams } from 'react-router';
 import { PALETTE } from '../../../core/colour/palette.ts';
 import { formatStash } from '../../../core/formats/stash.ts';
 import { download } from '../../export/download.ts';
+import { useReserved } from '../../state/reserved.ts';
 import { useRestOfDemo } from '../../state/restOfDemo.ts';
 import { useStash } from '../../state/stash.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
@@ -16,11 +17,13 @@ import { useWidth } from '../../ui/useWidth.ts';
 import { Cuts } from './Cuts.tsx';
 import { Ledger } from './Ledger.tsx';
 import { LotPanel } from './LotPanel.tsx';
+import { MakeTab } from './make/MakeTab.tsx';
 import { KNOWN, lotName } from './names.ts';
 import { Ruler } from './Ruler.tsx';
 import { NAMES_PX, Shelf } from './Shelf.tsx';
 
-const TABS = ['shelf', 'cuts', 'ledger'] as const;
+const TABS = ['shelf', 'make', 'cuts', 'ledger'] as const;
+const TAB_NAMES = { shelf: 'shelf', make: 'what can I make?', cuts: 'cuts', ledger: 'ledger' } as const;
 
 /** What is in hand: hanks, spools and offcuts to scale, what is cut from them, and every change. */
 export default function StashPage() {
@@ -34,6 +37,7 @@ export default function StashPage() {
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
   const stash = view.folded?.ok ? view.folded.value : undefined;
+  const reserved = useReserved(stash);
   const holdings = stash ? [...stash.values()] : [];
   const cord = holdings.filter((h) => h.lot.kind === 'cord' && h.amount > 0);
   const longest = Math.max(1000, ...cord.map((h) => h.amount + 1.645 * h.sd));
@@ -77,13 +81,22 @@ export default function StashPage() {
           safe.
         </p>
       )}
-      <div className="grid grid-cols-1 lg:grid-cols-[minmax(0,1fr)_22rem]">
+      <div className={`grid grid-cols-1 ${tab === 'make' ? '' : 'lg:grid-cols-[minmax(0,1fr)_22rem]'}`}>
         <section aria-label="The shelf" className="on-mat bg-mat pb-4 text-white" ref={frame}>
           <div className="overflow-x-auto px-3 pt-2">
             <Boundary name="The shelf" keys={[tab, view.entries]}>
               {tab === 'shelf' && stash && <Ruler widthPx={barsPx} pxPerMm={pxPerMm} />}
               {tab === 'shelf' && stash && (
-                <Shelf stash={stash} pxPerMm={pxPerMm} chosen={chosen} onChoose={setChosen} />
+                <Shelf
+                  stash={stash}
+                  reserved={reserved}
+                  pxPerMm={pxPerMm}
+                  chosen={chosen}
+                  onChoose={setChosen}
+                />
+              )}
+              {tab === 'make' && stash && (
+                <MakeTab stash={stash} reserved={reserved.cord} aliases={view.aliases} />
               )}
               {tab === 'cuts' && stash && <Cuts view={view} stash={stash} widthPx={barsPx} />}
               {tab === 'ledger' && <Ledger view={view} />}
@@ -99,7 +112,7 @@ export default function StashPage() {
                 onClick={() => setTab(t)}
                 className="rounded px-3 py-1 text-white/85 hover:bg-white/10 aria-pressed:bg-white aria-pressed:font-semibold aria-pressed:text-mat-deep"
               >
-                {t}
+                {TAB_NAMES[t]}
               </button>
             ))}
             <span className="grow" />
@@ -121,7 +134,8 @@ export default function StashPage() {
           {holding && tab === 'shelf' ? (
             <LotPanel key={holding.lot.id} holding={holding} write={view.write} />
           ) : (
-            tab !== 'cuts' && (
+            tab !== 'cuts' &&
+            tab !== 'make' && (
               <p className="text-ink-soft">
                 Press a hank to take cord from it, put an offcut back, or measure it again. Full packs are
                 counted a little short until you measure them.

@@ -1,9 +1,11 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { findColour, PALETTE } from '../../../../core/colour/palette.ts';
+import { dayNumber } from '../../../../core/stall/dates.ts';
 import { USUAL_STALL } from '../../../../core/stall/usual.ts';
 import { plural } from '../../../../core/words.ts';
 import { Button } from '../../../ui/Button.tsx';
+import { dayName } from '../../../ui/dayName.ts';
 import { NumberField } from '../../../ui/NumberField.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
 import { useLength } from '../../../ui/units.tsx';
@@ -44,7 +46,7 @@ export function ChooseDesigns({ cutting }: { readonly cutting: Cutting }) {
               <Tick
                 key={o.id}
                 name={o.name}
-                note={`${o.lines.reduce((n, l) => n + l.count, 0)} ${o.due ? `· by ${o.due}` : ''}`}
+                note={`${o.lines.reduce((n, l) => n + l.count, 0)} ${o.due ? `· by ${dayName(dayNumber(o.due)!)}` : ''}`}
                 isOn={asked.orders.includes(o.id)}
                 onToggle={() => setChosen({ ...asked, orders: toggled(asked.orders, o.id) })}
               />
@@ -111,7 +113,7 @@ function Tick({ name, note, isOn, onToggle }: TickProps) {
   return (
     <li>
       <label className="flex items-center gap-2 py-1">
-        <input type="checkbox" checked={isOn} onChange={onToggle} className="size-5 accent-amber" />
+        <input type="checkbox" checked={isOn} onChange={onToggle} className="size-5 shrink-0 accent-amber" />
         <span className="truncate">{name}</span>
         <span className="figure whitespace-nowrap text-[14px] text-white/75">{note}</span>
       </label>
