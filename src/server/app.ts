@@ -3,6 +3,8 @@ import helmet from '@fastify/helmet';
 import fastifyStatic from '@fastify/static';
 import fastify, { type FastifyInstance, type FastifyReply } from 'fastify';
 import { ALWAYS, CONTENT_POLICY } from './policy.ts';
+import { scaleStandIn } from './standins/scale.ts';
+import { supplierStandIn } from './standins/supplier.ts';
 
 const YEAR_S = 31_536_000;
 
@@ -15,7 +17,7 @@ const MAX_CONNECTIONS = 4_000;
 
 /**
  * Serves a build: strict headers, files as they were compressed when they were built, hashed ones cached for a year,
- * every other path to the one page. HEAD answers like GET.
+ * every other path to the one page. HEAD answers like GET. The stand-ins for a scale and a shop are under `/stand-ins`.
  */
 export async function createApp(distDir: string): Promise<FastifyInstance> {
   const app = fastify({
@@ -56,6 +58,8 @@ export async function createApp(distDir: string): Promise<FastifyInstance> {
       reply.header('vary', 'accept-encoding');
     },
   });
+  await scaleStandIn(app);
+  await supplierStandIn(app);
   app.setNotFoundHandler((request, reply) => {
     const isRead = request.method === 'GET' || request.method === 'HEAD';
     if (isRead && !/\.[a-z0-9]+$/i.test(request.url.split('?')[0]!)) return reply.sendFile('index.html');

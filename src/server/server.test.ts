@@ -6,8 +6,13 @@ import { join } from 'node:path';
 import { gunzipSync } from 'node:zlib';
 import { afterAll, describe, expect, it } from 'vitest';
 import { compressBuild } from '../../scripts/compress.ts';
+import { readDelivery, readPriceList } from '../core/formats/supply.ts';
+import { seeded } from '../core/random.ts';
+import { dayNumber, isoDay } from '../core/stall/dates.ts';
 import { createApp } from './app.ts';
 import { DEFAULT_PORT, readOptions } from './options.ts';
+import { shown } from './standins/scale.ts';
+import { deliveryOf, priceListAt } from './standins/supplier.ts';
 
 const dist = mkdtempSync(join(tmpdir(), 'warp-beam-dist-'));
 mkdirSync(join(dist, 'assets'));
@@ -127,3 +132,73 @@ function ended(child: ChildProcess): Promise<{ code: number | null; output: stri
   child.stderr?.on('data', (d) => (output += d));
   return new Promise((resolve) => child.on('exit', (code) => resolve({ code, output })));
 }
+
+describe('the stand-in scale', () => {
+  it('shows what lies on the pan once it has swung out, and never quite the same', () => {
+    const uniform = seeded(1);
+    const pan = { grams: 102, beforeGrams: 0, changedAt: 1000 };
+    const at = (ms: number) => shown(pan, 1000 + ms, uniform);
+    // It begins with a swing of 0.4 × 102, cut at 40 g.
+    expect(Math.abs(at(0) - 142)).toBeLessThan(0.4);
+    const late = Array.from({ length: 50 }, (_, i) => at(5000 + i));
+    expect(Math.max(...late.map((g) => Math.abs(g - 102)))).toBeLessThan(0.35);
+    expect(new Set(late).size).toBeGreaterThan(1);
+  });
+
+  it('takes a weight and sends it on as events; impossible weights are refused', async () => {
+    const app = await createApp(dist);
+    const address = await app.listen({ port: 0, host: '127.0.0.1' });
+    const put = (grams: unknown) =>
+      fetch(`${address}/stand-ins/scale/pan`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ grams }),
+      });
+    expect((await put(-1)).status).toBe(400);
+    expect((await put(1e9)).status).toBe(400);
+    expect((await put(250)).status).toBe(200);
+    const live = await fetch(`${address}/stand-ins/scale/live`);
+    expect(live.headers.get('content-type')).toBe('text/event-stream');
+    expect(live.headers.get('content-security-policy')).toContain("default-src 'none'");
+    const { value } = await live.body!.getReader().read();
+    const event = JSON.parse(new TextDecoder().decode(value).replace('data: ', ''));
+    expect(Math.abs(event.grams - 250)).toBeLessThan(41);
+    expect((await fetch(`${address}/stand-ins/scale/`)).headers.get('content-type')).toContain('text/html');
+    await app.close();
+  });
+});
+
+describe('the stand-in shop', () => {
+  const NOON = Date.UTC(2026, 10, 27, 12);
+  it('has the same list for six hours, then changes some prices by a tenth at most', () => {
+    const [first, same, next] = [
+      priceListAt(NOON),
+      priceListAt(NOON + 3_600_000),
+      priceListAt(NOON + 6 * 3_600_000),
+    ];
+    expect(readPriceList(first).ok).toBe(true);
+    expect(same).toEqual(first);
+    const moves = first.items.map((i, k) => next.items[k]!.priceCents / i.priceCents);
+    expect(moves.some((m) => m !== 1)).toBe(true);
+    expect(Math.max(...moves)).toBeLessThan(1.25);
+    expect(Math.min(...moves)).toBeGreaterThan(0.8);
+  });
+
+  it('sends what was ordered at its own price, once the slowest is there, and refuses what it does not sell', async () => {
+    const [dusk] = priceListAt(NOON).items;
+    const line = { cord: dusk!.cord!, colour: dusk!.colour!, amount: dusk!.amount, packs: 2, priceCents: 1 };
+    const note = deliveryOf([line], '1', NOON)!;
+    expect(note.lines[0]!.priceCents).toBe(dusk!.priceCents);
+    expect(note.arrives).toBe(isoDay(dayNumber('2026-11-27')! + dusk!.days));
+    expect(deliveryOf([{ ...line, amount: 7 }], '2', NOON)).toBeUndefined();
+    const app = await createApp(dist);
+    const answer = await app.inject({
+      method: 'POST',
+      url: '/stand-ins/supplier/orders',
+      payload: { lines: [{ part: 'bead/10', amount: 20, packs: 1 }] },
+    });
+    expect(readDelivery(answer.json()).ok).toBe(true);
+    expect((await app.inject({ url: '/stand-ins/supplier/deliveries' })).json()).toHaveLength(1);
+    await app.close();
+  });
+});

@@ -33,10 +33,12 @@ export function useStash() {
   /** Writes entries, all or none; what prevents it comes back in words. */
   async function write(asked: readonly Asked[]): Promise<string | undefined> {
     const now = Date.now();
-    const done = await appendEntries(
-      db,
-      asked.map((a) => ({ ...a, id: newId(), at: now }) as Entry),
-    ).catch(
+    return appendAll(asked.map((a) => ({ ...a, id: newId(), at: now }) as Entry));
+  }
+
+  /** Writes entries as they are, with their own ids and dates: a ledger that comes in. All or none. */
+  async function appendAll(fresh: readonly Entry[]): Promise<string | undefined> {
+    const done = await appendEntries(db, fresh).catch(
       (error: Error): Result<never> => ({
         ok: false,
         issues: [{ code: 'storage', path: '', message: `It could not be saved: ${error.message}` }],
@@ -47,6 +49,7 @@ export function useStash() {
   }
 
   return {
+    append: appendAll,
     entries: entries ?? [],
     isReady: entries !== undefined,
     folded,

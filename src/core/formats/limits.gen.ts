@@ -11,6 +11,14 @@ export const LIMITS = {
     '/pupils/*/name': 60,
     '/pupils/*/design': 80,
   },
+  'delivery': {
+    '/id': 60,
+    '/shop': 100,
+    '/lines': 200,
+    '/lines/*/cord': 60,
+    '/lines/*/colour': 60,
+    '/lines/*/part': 60,
+  },
   'design': {
     '/name': 120,
     '/product': 60,
@@ -86,6 +94,13 @@ export const LIMITS = {
     '/looks/*/name': 60,
     '/looks/*/letter': 2,
     '/looks/*/accents': 4,
+  },
+  'price-list': {
+    '/shop': 100,
+    '/items': 2000,
+    '/items/*/cord': 60,
+    '/items/*/colour': 60,
+    '/items/*/part': 60,
   },
   'ring-runs': {
     '/runs': 400,

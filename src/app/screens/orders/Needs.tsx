@@ -13,6 +13,7 @@ import { useToast } from '../../ui/Toast.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { cordName } from './cordName.ts';
 import { NeedBar } from './NeedBar.tsx';
+import { OrderFromShop } from './OrderFromShop.tsx';
 import type { Book } from './useBook.ts';
 
 /** What open orders need of the shelf, what is missing, and how it is bought for least. */
@@ -131,6 +132,7 @@ export function Needs({ book }: { readonly book: Book }) {
           </Link>
           .
         </p>
+        {missing && <OrderFromShop lines={shopLines()} />}
         {missing && (
           <div className="flex flex-wrap gap-2">
             <Button onClick={() => void cameIn()}>It came in: put it on the shelf</Button>
@@ -147,6 +149,13 @@ export function Needs({ book }: { readonly book: Book }) {
       </aside>
     </div>
   );
+
+  function shopLines() {
+    return [
+      ...cords.map(({ need, buy }) => ({ buy, of: { cord: need.cord, colour: need.colour } })),
+      ...parts.map(({ need, buy }) => ({ buy, of: { part: need.part } })),
+    ].flatMap(({ buy, of }) => (buy?.packs ?? []).map((p) => ({ ...of, amount: p.label, packs: p.count })));
+  }
 
   function rows() {
     return [

@@ -11,6 +11,7 @@ import { Segments } from '../../ui/Segments.tsx';
 import { TextField } from '../../ui/TextField.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { KNOWN, lotName } from './names.ts';
+import { ScaleReader } from './ScaleReader.tsx';
 
 interface Props {
   readonly holding: Holding;
@@ -172,20 +173,23 @@ function Measure({
         <LengthField label="Length" valueMm={mm} leastMm={0} mostMm={1_000_000} onChange={setMm} />
       )}
       {way === 'weight' && (
-        <div className="flex gap-2">
-          <TextField
-            label="On the scale, g"
-            inputMode="decimal"
-            value={grams}
-            onChange={(e) => setGrams(e.target.value)}
-          />
-          <TextField
-            label="Empty spool, g"
-            inputMode="decimal"
-            value={spool}
-            onChange={(e) => setSpool(e.target.value)}
-          />
-        </div>
+        <>
+          <div className="flex gap-2">
+            <TextField
+              label="On the scale, g"
+              inputMode="decimal"
+              value={grams}
+              onChange={(e) => setGrams(e.target.value)}
+            />
+            <TextField
+              label="Empty spool, g"
+              inputMode="decimal"
+              value={spool}
+              onChange={(e) => setSpool(e.target.value)}
+            />
+          </div>
+          <ScaleReader onEmpty={(g) => setSpool(g.toFixed(1))} onWeigh={(g) => setGrams(g.toFixed(1))} />
+        </>
       )}
       {way === 'spans' && (
         <TextField

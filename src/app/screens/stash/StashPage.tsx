@@ -15,6 +15,7 @@ import { Select } from '../../ui/Select.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { useWidth } from '../../ui/useWidth.ts';
 import { Cuts } from './Cuts.tsx';
+import { Incoming } from './Incoming.tsx';
 import { Ledger } from './Ledger.tsx';
 import { LotPanel } from './LotPanel.tsx';
 import { MakeTab } from './make/MakeTab.tsx';
@@ -73,7 +74,10 @@ export default function StashPage() {
         {view.isReady && view.entries.length === 0 && (
           <Button onClick={() => void view.loadDemo()}>Load the stall’s shelf</Button>
         )}
-        <AddLine onAdd={view.add} onLearn={view.learn} />
+        <div className="flex w-full max-w-xl flex-col gap-2">
+          <AddLine onAdd={view.add} onLearn={view.learn} />
+          {stash && <Incoming view={view} stash={stash} />}
+        </div>
       </div>
       {view.folded && !view.folded.ok && (
         <p role="alert" className="mx-5 mb-3 rounded-lg border border-bad bg-bad-pale px-3 py-2 text-bad">

@@ -10,6 +10,7 @@ import { Problem } from '../../../ui/Problem.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
 import { useLength } from '../../../ui/units.tsx';
 import type { FiguresProps } from './keep.ts';
+import { ShopPrices } from './ShopPrices.tsx';
 
 /** What cord and hardware are sold in, typed as on a shop's slip. */
 export function PriceList({ figures, keep }: FiguresProps) {
@@ -113,6 +114,7 @@ export function PriceList({ figures, keep }: FiguresProps) {
           </li>
         ))}
       </ul>
+      <ShopPrices figures={figures} keep={keep} />
       <p className="mt-2 text-[15px] text-ink-soft">
         A price for exactly one cord and colour goes before one for any. What you paid, as the ledger knows
         it, goes before the list where a piece’s cost is worked out.
