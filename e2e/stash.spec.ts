@@ -60,7 +60,7 @@ test('a stall’s cuts are planned from the shelf, what must be bought is proven
   await page.getByRole('button', { name: 'It is here: put it on the shelf' }).click();
   await expect(page.getByText('cut 1 of 32')).toBeVisible();
   const card = page.getByRole('complementary', { name: 'At the table' });
-  await card.getByRole('button', { name: /Cut it/ }).click();
+  await card.getByRole('button', { name: 'Cut it Space' }).click();
   await expect(page.getByText('cut 2 of 32')).toBeVisible();
   await page.reload();
   await page.getByRole('button', { name: 'cuts', exact: true }).click();

@@ -21,6 +21,8 @@ async function asked(path: string, init?: RequestInit): Promise<unknown> {
   const answer = await fetch(`/stand-ins/supplier/${path}`, init).catch(() => undefined);
   if (!answer) throw new Error('The shop does not answer.');
   const data: unknown = await answer.json().catch(() => undefined);
+  // A host without the stand-ins answers with the page of the application.
+  if (data === undefined) throw new Error('The shop does not answer.');
   if (!answer.ok)
     throw new Error((data as { message?: string } | undefined)?.message ?? 'The shop does not answer.');
   return data;

@@ -2,8 +2,10 @@ import { useMemo } from 'react';
 import useSWR from 'swr';
 import { type ClassOfKits, readClass } from '../../core/formats/class.ts';
 import { listClasses, saveClass } from '../../storage/classes.ts';
+import type { ClassRecord } from '../../storage/db.ts';
 import { removeKept, restoreKept } from '../../storage/keptList.ts';
 import { useToast } from '../ui/Toast.tsx';
+import { useKeptQueue } from './keptQueue.ts';
 import { CLASSES_KEY, useDatabase } from './services.tsx';
 
 /** A class that can be read, with the revision of it that was seen. */
@@ -21,6 +23,7 @@ export function useClasses() {
     revalidateOnFocus: true,
     dedupingInterval: 0,
   });
+  const queue = useKeptQueue<ClassRecord>(data);
   const classes = useMemo(
     () =>
       (data ?? []).flatMap((r): SeenClass[] => {
@@ -32,11 +35,17 @@ export function useClasses() {
   return {
     classes,
     isReady: data !== undefined,
+    /** Keeps a class: shown at once, saved behind the one before; what prevents it comes back in words. */
     save: async (id: string, kits: ClassOfKits): Promise<string | undefined> => {
-      const revision = classes.find((c) => c.id === id)?.revision ?? 0;
-      const outcome = await saveClass(db, id, revision, kits, Date.now());
-      await mutate();
+      const shown = (before: ClassRecord[] | undefined): ClassRecord[] => {
+        const record = before?.find((r) => r.id === id);
+        const next = { id, revision: 0, updatedAt: 0, ...record, name: kits.name, kits };
+        return record ? before!.map((r) => (r.id === id ? next : r)) : [next, ...(before ?? [])];
+      };
+      await mutate(shown, { revalidate: false });
+      const outcome = await queue(id, (revision) => saveClass(db, id, revision, kits, Date.now()));
       if (outcome.kind === 'saved') return undefined;
+      await mutate();
       return outcome.kind === 'failed'
         ? `It could not be saved: ${outcome.message}`
         : 'The class was changed in another tab meanwhile: it is shown as it is there.';

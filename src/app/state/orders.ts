@@ -1,11 +1,22 @@
+import { useMemo } from 'react';
 import useSWR from 'swr';
 import { type Order, parseOrders } from '../../core/formats/orders.ts';
 import type { Result } from '../../core/result.ts';
+import type { OrderRecord } from '../../storage/db.ts';
 import { removeKept, restoreKept } from '../../storage/keptList.ts';
 import { listOrders, type SeenOrder, saveOrder } from '../../storage/orders.ts';
 import { readText } from '../export/readText.ts';
 import { useToast } from '../ui/Toast.tsx';
+import { useKeptQueue } from './keptQueue.ts';
 import { ORDERS_KEY, useDatabase } from './services.tsx';
+
+const NONE: readonly SeenOrder[] = [];
+
+/** Orders with some of them changed, new ones first. */
+const shownWith = (good: readonly SeenOrder[], changed: readonly Order[]): readonly SeenOrder[] => [
+  ...changed.filter((o) => !good.some((s) => s.order.id === o.id)).map((order) => ({ order, revision: 0 })),
+  ...good.map((s) => ({ ...s, order: changed.find((o) => o.id === s.order.id) ?? s.order })),
+];
 
 const MAX_FILE_BYTES = 5_000_000;
 
@@ -17,30 +28,32 @@ export function useOrders() {
     revalidateOnFocus: true,
     dedupingInterval: 0,
   });
-  const seen = data?.good ?? [];
+  const seen = data?.good ?? NONE;
+  const rows = useMemo(() => seen.map((s) => ({ id: s.order.id, revision: s.revision })), [seen]);
+  const queue = useKeptQueue<OrderRecord>(data && rows);
 
-  async function write(changed: readonly SeenOrder[]): Promise<string | undefined> {
-    for (const one of changed) {
-      const outcome = await saveOrder(db, one, Date.now());
+  /** Shown at once, saved one behind the other; what prevents one comes back in words. */
+  async function write(changed: readonly Order[]): Promise<string | undefined> {
+    await mutate((before) => before && { ...before, good: shownWith(before.good, changed) }, {
+      revalidate: false,
+    });
+    for (const order of changed) {
+      const outcome = await queue(order.id, (revision) => saveOrder(db, { order, revision }, Date.now()));
       if (outcome.kind === 'saved') continue;
       await mutate();
       return outcome.kind === 'failed'
-        ? `“${one.order.name}” could not be saved: ${outcome.message}`
-        : `“${one.order.name}” was changed in another tab meanwhile: it is shown as it is there.`;
+        ? `“${order.name}” could not be saved: ${outcome.message}`
+        : `“${order.name}” was changed in another tab meanwhile: it is shown as it is there.`;
     }
-    await mutate();
     return undefined;
   }
-
-  const revisionOf = (id: string): number => seen.find((s) => s.order.id === id)?.revision ?? 0;
 
   return {
     orders: seen.map((s) => s.order),
     bad: data?.bad ?? [],
     isReady: data !== undefined,
     /** Keeps orders, new ones or changed ones; what prevents it comes back in words. */
-    save: (...orders: readonly Order[]): Promise<string | undefined> =>
-      write(orders.map((order) => ({ order, revision: revisionOf(order.id) }))),
+    save: (...orders: readonly Order[]): Promise<string | undefined> => write(orders),
     remove: async (order: Order): Promise<void> => {
       const removed = await removeKept(db, 'orders', order.id);
       await mutate();
@@ -63,7 +76,7 @@ export function useOrders() {
       const read = parseOrders(text.value);
       if (!read.ok) return read;
       const fresh = read.value.filter((o) => !seen.some((s) => s.order.id === o.id));
-      const problem = await write(fresh.map((order) => ({ order, revision: 0 })));
+      const problem = await write(fresh);
       return problem
         ? { ok: false, issues: [{ code: 'storage', path: '', message: problem }] }
         : { ok: true, value: fresh };

@@ -27,6 +27,7 @@ const ROW_PX = 66;
 /** At least so many days are shown. */
 const LEAST_DAYS = 7;
 const MOST_DAYS = 60;
+const DAYS_BEHIND = 3;
 
 /** The days to come as a strip, people below each other, work to scale in their hours; a stretch is dragged to another day or person. */
 export function DayStrip({ book, onPin }: Props) {
@@ -45,7 +46,8 @@ export function DayStrip({ book, onPin }: Props) {
       },
     }),
   );
-  const last = Math.max(today + LEAST_DAYS - 1, ...plan.blocks.map((b) => b.day));
+  // A few days behind the last work are shown, too, so that it can be put there.
+  const last = Math.max(today + LEAST_DAYS - 1, ...plan.blocks.map((b) => b.day + DAYS_BEHIND));
   const shown = Array.from({ length: Math.min(MOST_DAYS, last - today + 1) }, (_, i) => today + i);
   const most = Math.max(60, ...people.flatMap((p) => p.minutes));
   const drop = ({ active, over }: DragEndEvent) => {
@@ -89,7 +91,7 @@ export function DayStrip({ book, onPin }: Props) {
           </div>
           {people.map((p) => (
             <div key={p.name} className="relative flex border-white/25 border-t" style={{ height: ROW_PX }}>
-              <span className="w-[76px] shrink-0 pt-1 pr-2 leading-tight">
+              <span className="sticky left-0 z-10 w-[76px] shrink-0 bg-mat pt-1 pr-2 pl-3 leading-tight">
                 <span className="block truncate font-semibold text-[15px]">{p.name}</span>
               </span>
               {shown.map((d) => (
@@ -105,6 +107,7 @@ export function DayStrip({ book, onPin }: Props) {
                     look={colourOf(book, b.task)}
                     x={76 + (b.day - today) * DAY_PX + 3 + (b.fromMin / most) * (DAY_PX - 6)}
                     width={(b.minutes / most) * (DAY_PX - 6)}
+                    isLongest={plan.blocks.every((o) => o.task !== b.task || o.minutes <= b.minutes)}
                     isLate={
                       (plan.ends.get(b.task) ?? 0) >
                       (days.tasks.find((t) => t.id === b.task)?.due ?? Number.POSITIVE_INFINITY)
@@ -154,14 +157,27 @@ interface PieceProps {
   readonly x: number;
   readonly width: number;
   readonly isLate: boolean;
+  /** The longest stretch of its task: always large enough to be taken up. */
+  readonly isLongest: boolean;
 }
 
-function Piece({ block, task, look, x, width, isLate }: PieceProps) {
+const TOUCH_PX = 24;
+
+function Piece({ block, task, look, x, width, isLate, isLongest }: PieceProps) {
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
     id: `${block.task}|${block.day}|${block.person}`,
     data: block,
   });
+  const isTaken = width >= TOUCH_PX || isLongest;
   const words = `${task.name}: ${task.what}, ${hours(block.minutes)}${isLate ? ', late' : ''}`;
+  if (!isTaken)
+    return (
+      <span
+        title={words}
+        style={{ left: x, width: Math.max(3, width), background: look.base }}
+        className="absolute top-1.5 h-[50px] rounded border border-white/50"
+      />
+    );
   return (
     <button
       type="button"
@@ -172,7 +188,7 @@ function Piece({ block, task, look, x, width, isLate }: PieceProps) {
       title={words}
       style={{
         left: x,
-        width: Math.max(6, width),
+        width: Math.max(TOUCH_PX, width),
         background: look.base,
         color: inkOn(look.base),
         ...(transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : {}),

@@ -99,7 +99,11 @@ export function OrderBook({ book }: { readonly book: Book }) {
           />
           <Button
             onClick={() =>
-              download({ name: 'orders.csv', type: 'text/csv', text: `${unparse(orderRows(book.orders))}\n` })
+              download({
+                name: 'orders.csv',
+                type: 'text/csv',
+                text: `${unparse({ fields: [...ORDER_COLUMNS], data: orderRows(book.orders) }, { escapeFormulae: true })}\n`,
+              })
             }
           >
             <FileDown size={16} aria-hidden /> Table

@@ -117,12 +117,12 @@ function Links({ book, line }: { readonly book: Book; readonly line: OrderLine }
   return (
     <p className="flex flex-wrap gap-x-4 text-[15px]">
       <Link
-        className="underline"
+        className="py-1 underline"
         to={pattern.kind === 'ring' ? ringPath(line.design) : designPath(line.design)}
       >
         Open {line.name}
       </Link>
-      <Link className="underline" to="/stash?tab=cuts&orders=open">
+      <Link className="py-1 underline" to="/stash?tab=cuts&orders=open">
         Plan the cuts of all open orders
       </Link>
     </p>

@@ -29,7 +29,7 @@ export function OrderRow({ book, order, isChosen, onChoose }: Props) {
         type="button"
         aria-pressed={isChosen}
         onClick={onChoose}
-        className={`grid w-full grid-cols-[6.2rem_minmax(0,1fr)_auto] items-center gap-x-4 rounded-lg border border-rule bg-card px-3 py-2 text-left hover:border-ink-soft aria-pressed:border-ink aria-pressed:outline-2 aria-pressed:outline-ink ${isOver ? 'opacity-70' : ''}`}
+        className={`grid w-full grid-cols-[6.2rem_minmax(0,1fr)_auto] items-center gap-x-4 rounded-lg border border-rule px-3 py-2 text-left hover:border-ink-soft aria-pressed:border-ink aria-pressed:outline-2 aria-pressed:outline-ink ${isOver ? 'bg-paper' : 'bg-card'}`}
       >
         <span className="leading-tight">
           {due === undefined ? (

@@ -42,7 +42,7 @@ export function Ledger({ view }: { readonly view: StashView }) {
           <span className="figure text-white/70">
             {new Date(e.at).toLocaleDateString(undefined, { dateStyle: 'medium' })}
           </span>
-          <span className={`grow ${undone.has(e.id) ? 'line-through opacity-60' : ''}`}>{words(e)}</span>
+          <span className={`grow ${undone.has(e.id) ? 'text-white/80 line-through' : ''}`}>{words(e)}</span>
           {undone.has(e.id) ? (
             <span className="text-white/70">undone</span>
           ) : (

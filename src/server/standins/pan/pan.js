@@ -58,3 +58,6 @@ const display = document.querySelector('#display');
 new EventSource('live').addEventListener('message', (event) => {
   display.textContent = `${JSON.parse(event.data).grams.toFixed(1)} g`;
 });
+
+// A page that is opened begins with an empty pan.
+void weigh();

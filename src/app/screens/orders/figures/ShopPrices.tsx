@@ -38,9 +38,11 @@ export function ShopPrices({ figures, keep }: FiguresProps) {
       ) : (
         <>
           <span className="grow">
-            {isLoading
-              ? `Asking ${standInShop.name}…`
-              : `${problem?.message ?? 'The shop does not answer.'} Prices can be typed.`}
+            {problem
+              ? `${problem.message} Prices can be typed.`
+              : isLoading
+                ? `Asking ${standInShop.name}…`
+                : 'Prices can be typed.'}
           </span>
           <Button onClick={() => void again()}>Ask again</Button>
         </>

@@ -31,12 +31,12 @@ export function KitTable({ kits, list, keep }: Props) {
       <table className="w-full text-left text-[15px]">
         <thead className="border-rule border-b text-ink-soft">
           <tr>
-            {['', 'Pupil', 'Wrist, mm', '', 'Hand', 'Design', 'In the kit', ''].map((h, i) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: headings stand still
-              <th key={i} scope="col" className="px-2 py-1.5 font-medium">
+            {['No.', 'Pupil', 'Wrist, mm', 'known', 'Hand', 'Design', 'In the kit'].map((h) => (
+              <th key={h} scope="col" className="px-2 py-1.5 font-medium">
                 {h}
               </th>
             ))}
+            <td />
           </tr>
         </thead>
         <tbody>

@@ -35,7 +35,7 @@ export function ResultTable({ kits, keep }: Props) {
         <table className="text-left text-[15px]">
           <thead className="border-rule border-b text-ink-soft">
             <tr>
-              {['', 'Pupil', 'Finished', 'Minutes', 'Left over, mm', 'Fit'].map((h) => (
+              {['No.', 'Pupil', 'Finished', 'Minutes', 'Left over, mm', 'Fit'].map((h) => (
                 <th key={h} scope="col" className="px-3 py-1.5 font-medium">
                   {h}
                 </th>
