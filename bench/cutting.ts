@@ -1,6 +1,6 @@
 /**
  * The cutting planner against the longest-first rules on the same sets in the same run: cost, waste, opened, tidy, what is proven, and time.
- *   node --import tsx bench/cutting.ts [seeds]
+ *   node --import tsx bench/cutting.ts [seeds] [first letters of a set]
  */
 import loadHighs from 'highs';
 import { fitDecreasing } from '../src/core/cutting/fitting.ts';
@@ -71,15 +71,31 @@ const kits = (random: Random): CuttingProblem => ({
   keepMm: 400,
 });
 
+/** Many lengths of stock and many lengths wanted: 40 against 120, more wanted than there is. */
+const manyLengths = (random: Random): CuttingProblem => ({
+  pieces: pieces(
+    Array.from({ length: 120 }, () => 200 + 10 * whole(random, 0, 480)).flatMap((mm) => [mm, mm]),
+  ),
+  bars: Array.from({ length: 40 }, (_, i) => bar(`b${i}`, 600 + 10 * whole(random, 0, 1400), i % 2 === 0)),
+  packs: [pack(15_000, 620), pack(30_000, 1050)],
+  kerfMm: 10,
+  keepMm: 400,
+});
+
 const SETS: readonly (readonly [string, (random: Random) => CuttingProblem])[] = [
   ['triplets 60', triplets(60)],
   ['triplets 120', triplets(120)],
+  ['triplets 249', triplets(249)],
+  ['triplets 501', triplets(501)],
   ['uniform 120', uniform(120)],
   ['uniform 250', uniform(250)],
+  ['uniform 500', uniform(500)],
   ['30 kits, mixed hanks', kits],
+  ['40 stock × 120 lengths', manyLengths],
 ];
 
-for (const [name, make] of SETS)
+const only = process.argv[3];
+for (const [name, make] of SETS.filter(([n]) => !only || n.startsWith(only)))
   for (let seed = 1; seed <= seeds; seed++) {
     const problem = make(seeded(seed));
     const m = merged(problem);

@@ -1,8 +1,8 @@
-import { fillingOf, knapsack } from './knapsack.ts';
+import { fillingOf, gcdOf, knapsack, type Table } from './knapsack.ts';
 import { type Merged, type Pattern, restOf, type Stage, stageCost } from './model.ts';
-import type { LinearProgram, Solver } from './solver.ts';
+import type { Columns, LinearProgram, Solver } from './solver.ts';
 
-const MOST_ROUNDS = 80;
+const MOST_ROUNDS = 400;
 /** Price of leaving a piece uncut, over anything else that a column can cost. */
 const UNCUT = 1e5;
 const EPS = 1e-6;
@@ -35,39 +35,21 @@ export interface Cap {
   readonly most: number;
 }
 
-/** The program of a stage over the patterns of the pool; the last columns, one for each item, leave it uncut at a price. */
+/** The program of a stage over patterns; where it is relaxed the first columns, one for each item, leave it uncut at a price. */
 function program(
   m: Merged,
-  pool: Pool,
+  patterns: readonly Pattern[],
   stage: Stage,
   caps: readonly Cap[],
   isInteger: boolean,
 ): LinearProgram {
   const owned = m.bins.flatMap((b, i) => (b.isPack ? [] : [i]));
-  const rowOfBin = new Map(owned.map((b, i) => [b, m.items.length + i]));
-  const firstCap = m.items.length + owned.length;
-  const scale = scaleOf(m, stage);
-  const columns = pool.patterns.map((p) => {
-    const bin = m.bins[p.bin]!;
-    const entries: (readonly [number, number])[] = p.counts.flatMap((n, i) =>
-      n > 0 ? [[i, n] as const] : [],
-    );
-    const row = rowOfBin.get(p.bin);
-    if (row !== undefined) entries.push([row, 1]);
-    for (const [c, cap] of caps.entries()) {
-      const cost = stageCost(cap.stage, bin, p.restMm, m.keepMm) / scaleOf(m, cap.stage);
-      if (cost !== 0) entries.push([firstCap + c, cost]);
-    }
-    return entries;
-  });
   const uncut = isInteger ? [] : m.items.map((_, i) => [[i, 1] as const]);
+  const cut = columnsOf(m, patterns, stage, caps);
   return {
     isInteger,
-    costs: [
-      ...pool.patterns.map((p) => stageCost(stage, m.bins[p.bin]!, p.restMm, m.keepMm) / scale),
-      ...uncut.map(() => UNCUT),
-    ],
-    columns: [...columns, ...uncut],
+    costs: [...uncut.map(() => UNCUT), ...cut.costs],
+    columns: [...uncut, ...cut.columns],
     rows: [
       ...m.items.map((i) => ({ sense: stage === 'cost' ? ('>=' as const) : ('=' as const), rhs: i.count })),
       ...owned.map((b) => ({ sense: '<=' as const, rhs: m.bins[b]!.count })),
@@ -76,8 +58,32 @@ function program(
   };
 }
 
+/** Patterns as columns of a stage's program: a row for every item, for every bin in hand, and for every cap. */
+function columnsOf(m: Merged, patterns: readonly Pattern[], stage: Stage, caps: readonly Cap[]): Columns {
+  const owned = m.bins.flatMap((b, i) => (b.isPack ? [] : [i]));
+  const rowOfBin = new Map(owned.map((b, i) => [b, m.items.length + i]));
+  const firstCap = m.items.length + owned.length;
+  const scale = scaleOf(m, stage);
+  return {
+    costs: patterns.map((p) => stageCost(stage, m.bins[p.bin]!, p.restMm, m.keepMm) / scale),
+    columns: patterns.map((p) => {
+      const bin = m.bins[p.bin]!;
+      const entries: (readonly [number, number])[] = p.counts.flatMap((n, i) =>
+        n > 0 ? [[i, n] as const] : [],
+      );
+      const row = rowOfBin.get(p.bin);
+      if (row !== undefined) entries.push([row, 1]);
+      for (const [c, cap] of caps.entries()) {
+        const cost = stageCost(cap.stage, bin, p.restMm, m.keepMm) / scaleOf(m, cap.stage);
+        if (cost !== 0) entries.push([firstCap + c, cost]);
+      }
+      return entries;
+    }),
+  };
+}
+
 /** What a stage's costs are divided by, so that all programs are of one size. */
-function scaleOf(m: Merged, stage: Stage): number {
+export function scaleOf(m: Merged, stage: Stage): number {
   if (stage === 'waste') return 100;
   if (stage !== 'cost') return 1;
   const prices = m.bins.filter((b) => b.isPack && b.priceCents > 0).map((b) => b.priceCents);
@@ -102,60 +108,159 @@ export function generate(
   caps: readonly Cap[],
   solver: Solver,
 ): Relaxed | undefined {
-  const most = Math.max(0, ...m.bins.map((b) => b.usableMm + m.kerfMm));
-  const scale = scaleOf(m, stage);
-  const owned = m.bins.flatMap((b, i) => (b.isPack ? [] : [i]));
-  for (let round = 0; round < MOST_ROUNDS; round++) {
-    const solved = solver.solve(program(m, pool, stage, caps, false), 5);
-    if (!solved) return undefined;
-    const { duals } = solved;
-    const table = knapsack(m.items, duals.slice(0, m.items.length), most);
-    let found = 0;
-    for (const [b, bin] of m.bins.entries()) {
-      const at = owned.indexOf(b);
-      const mu = at < 0 ? 0 : duals[m.items.length + at]!;
-      const price = (restMm: number) =>
-        stageCost(stage, bin, restMm, m.keepMm) / scale -
-        caps.reduce(
-          (total, cap, c) =>
-            total +
-            (duals[m.items.length + owned.length + c]! * stageCost(cap.stage, bin, restMm, m.keepMm)) /
-              scaleOf(m, cap.stage),
-          0,
-        ) -
-        mu;
-      let [least, leastAt] = [-EPS, -1];
-      for (let w = 1; w * table.unit <= bin.usableMm + m.kerfMm; w++) {
-        const worth = table.values[w]!;
-        if (worth === Number.NEGATIVE_INFINITY) continue;
-        const reduced = price(restOf(bin, w * table.unit)) - worth;
-        if (reduced < least) [least, leastAt] = [reduced, w];
+  const live = solver.open(program(m, pool.patterns, stage, caps, false));
+  try {
+    for (let round = 0; round < MOST_ROUNDS; round++) {
+      const solved = live.solve();
+      if (!solved) return undefined;
+      const before = pool.patterns.length;
+      for (const pattern of priced(m, stage, caps, solved.duals)) pool.add(pattern);
+      const fresh = pool.patterns.slice(before);
+      if (fresh.length > 0) {
+        live.add(columnsOf(m, fresh, stage, caps));
+        continue;
       }
-      if (leastAt < 0) continue;
-      const counts = fillingOf(table, m.items.length, leastAt);
-      if (pool.add({ bin: b, counts, restMm: restOf(bin, leastAt * table.unit) })) found++;
+      const isUncut = solved.x.slice(0, m.items.length).some((x) => x > EPS);
+      const value = solved.value * scaleOf(m, stage);
+      return { value, duals: solved.duals, x: solved.x.slice(m.items.length), isUncut };
     }
-    if (found > 0) continue;
-    const isUncut = solved.x.slice(pool.patterns.length).some((x) => x > 1e-6);
-    return { value: solved.value * scale, duals, x: solved.x.slice(0, pool.patterns.length), isUncut };
+    return undefined;
+  } finally {
+    live.close();
   }
-  return undefined;
+}
+
+/** How often the best pattern's pieces are taken out and the rest is priced again, for patterns that go together. */
+const MOST_TOGETHER = 3;
+/** Beyond so many cells of a knapsack's table that takes longer than it saves. */
+const MOST_CELLS = 2e6;
+
+/** Patterns that would make the program smaller at these duals: the best of each bin, then of what its pieces leave over. */
+function priced(m: Merged, stage: Stage, caps: readonly Cap[], duals: readonly number[]): Pattern[] {
+  const most = Math.max(0, ...m.bins.map((b) => b.usableMm + m.kerfMm));
+  const worths = duals.slice(0, m.items.length);
+  const found: Pattern[] = [];
+  let items = m.items;
+  const rounds =
+    (m.items.length * most) / gcdOf(m.items.map((i) => i.weight)) > MOST_CELLS ? 1 : MOST_TOGETHER;
+  for (let round = 0; round < rounds; round++) {
+    const table = knapsack(items, worths, most);
+    const bestAt = bestUpTo(table);
+    let best: { readonly pattern: Pattern; readonly reduced: number } | undefined;
+    for (const b of m.bins.keys()) {
+      const one = bestOf(m, b, table, bestAt, { stage, caps, duals });
+      if (!one) continue;
+      found.push(one.pattern);
+      if (!best || one.reduced < best.reduced) best = one;
+    }
+    if (!best) break;
+    const { counts } = best.pattern;
+    items = items.map((item, i) => ({ ...item, count: Math.max(0, item.count - counts[i]!) }));
+  }
+  return found;
+}
+
+/** From which rest on a stage's cost does not change any more, in mm. */
+const sameRest = (stage: Stage, { keepMm }: Merged): number =>
+  stage === 'waste' ? keepMm : stage === 'tidy' ? 2 * keepMm : 0;
+
+/** For every weight, the weight at or below it that is worth most; 0 stands for none. */
+function bestUpTo({ values }: Table): Int32Array {
+  const at = new Int32Array(values.length);
+  let best = 0;
+  for (let w = 1; w < values.length; w++) {
+    if (values[w]! > values[best]!) best = w;
+    at[w] = best;
+  }
+  return at;
+}
+
+interface Prices {
+  readonly stage: Stage;
+  readonly caps: readonly Cap[];
+  readonly duals: readonly number[];
+}
+
+/** What a pattern of a bin costs at these duals by what it leaves over, before its pieces are counted. */
+export function columnPrice(
+  m: Merged,
+  b: number,
+  { stage, caps, duals }: Prices,
+): (restMm: number) => number {
+  const bin = m.bins[b]!;
+  const owned = m.bins.flatMap((x, i) => (x.isPack ? [] : [i]));
+  const at = owned.indexOf(b);
+  const mu = at < 0 ? 0 : duals[m.items.length + at]!;
+  const firstCap = m.items.length + owned.length;
+  const scale = scaleOf(m, stage);
+  return (restMm) => {
+    let price = stageCost(stage, bin, restMm, m.keepMm) / scale - mu;
+    for (let c = 0; c < caps.length; c++)
+      price -=
+        (duals[firstCap + c]! * stageCost(caps[c]!.stage, bin, restMm, m.keepMm)) /
+        scaleOf(m, caps[c]!.stage);
+    return price;
+  };
+}
+
+/** The pattern of a bin with the lowest reduced cost; nothing where none is below nothing. */
+function bestOf(
+  m: Merged,
+  b: number,
+  table: Table,
+  bestAt: Int32Array,
+  { stage, caps, duals }: Prices,
+): { readonly pattern: Pattern; readonly reduced: number } | undefined {
+  const bin = m.bins[b]!;
+  const price = columnPrice(m, b, { stage, caps, duals });
+  const most = Math.min(table.values.length - 1, Math.floor((bin.usableMm + m.kerfMm) / table.unit));
+  // A rest of so much or more costs the same however long it is: below that the best filling of all serves.
+  const sameFrom = Math.max(sameRest(stage, m), ...caps.map((c) => sameRest(c.stage, m)));
+  const even = Math.min(most, Math.floor((bin.usableMm - sameFrom) / table.unit));
+  let [least, leastAt] = [-EPS, -1];
+  const consider = (w: number) => {
+    const worth = table.values[w]!;
+    if (worth === Number.NEGATIVE_INFINITY) return;
+    const reduced = price(restOf(bin, w * table.unit)) - worth;
+    if (reduced < least) [least, leastAt] = [reduced, w];
+  };
+  if (even > 0) consider(bestAt[even]!);
+  for (let w = Math.max(1, even + 1); w <= most; w++) consider(w);
+  if (leastAt < 0) return undefined;
+  const counts = fillingOf(table, m.items.length, leastAt);
+  return { reduced: least, pattern: { bin: b, counts, restMm: restOf(bin, leastAt * table.unit) } };
 }
 
 /** The stage in whole numbers over the patterns that were found. */
 export function wholeNumbers(
   m: Merged,
-  pool: Pool,
+  patterns: readonly Pattern[],
   stage: Stage,
   caps: readonly Cap[],
   solver: Solver,
   seconds: number,
 ): Pattern[] | undefined {
-  const solved = solver.solve(program(m, pool, stage, caps, true), seconds);
-  if (!solved) return undefined;
-  const patterns = pool.patterns.flatMap((p, i) => Array<Pattern>(Math.round(solved.x[i]!)).fill(p));
-  return exact(m, patterns);
+  const solved = solver.solve(wholeProgram(m, patterns, stage, caps), seconds);
+  return solved && planOf(m, patterns, solved.x);
 }
+
+export const wholeProgram = (
+  m: Merged,
+  patterns: readonly Pattern[],
+  stage: Stage,
+  caps: readonly Cap[],
+): LinearProgram => program(m, patterns, stage, caps, true);
+
+/** Each pattern as often as a whole-number program cuts it. */
+export const planOf = (
+  m: Merged,
+  patterns: readonly Pattern[],
+  x: readonly number[],
+): Pattern[] | undefined =>
+  exact(
+    m,
+    patterns.flatMap((p, i) => Array<Pattern>(Math.round(x[i]!)).fill(p)),
+  );
 
 /** Patterns that together cut more than is wanted lose what is too much; nothing where something is missing after all. */
 function exact(m: Merged, patterns: readonly Pattern[]): Pattern[] | undefined {

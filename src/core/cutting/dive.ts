@@ -3,12 +3,28 @@ import { fitDecreasing } from './fitting.ts';
 import { type Merged, type Pattern, type Stage, stageCost } from './model.ts';
 import type { Solver } from './solver.ts';
 
-const MOST_DEPTH = 60;
+const MOST_DEPTH = 400;
+/** Dives that are begun, and how often one may leave the way of the relaxed program. Counted, not timed: the same job ends alike everywhere. */
+const MOST_DIVES = 40;
+const MOST_DISCREPANCIES = 4;
+
+/** Where a dive stands: what is fixed, what is left, and what its relaxed program says; and what is not to be taken next. */
+interface Node {
+  readonly fixed: readonly Pattern[];
+  readonly left: Merged;
+  readonly patterns: readonly Pattern[];
+  readonly x: readonly number[];
+  readonly discrepancies: number;
+  readonly banned: ReadonlySet<string>;
+}
+
+const keyOf = ({ bin, counts }: Pattern): string => `${bin}|${counts.join()}`;
 
 /**
  * A plan by diving: what the relaxed program cuts whole times is fixed, or else what it cuts nearest to once; what is left is a smaller problem, whose
- * patterns are found again. At every depth the rest is also filled by the longest-first rules. The best plan within the caps; nothing where none
- * came out.
+ * patterns are found again. At every depth the rest is also filled by the longest-first rules. Where a dive ends above the goal others are begun
+ * from its nodes, each leaving out a pattern that it took (limited discrepancy search, fewest discrepancies first). The best plan within
+ * the caps; nothing where none came out.
  */
 export function dive(
   m: Merged,
@@ -17,69 +33,95 @@ export function dive(
   caps: readonly Cap[],
   solver: Solver,
   first: { readonly x: readonly number[] },
+  goal = Number.NEGATIVE_INFINITY,
 ): Pattern[] | undefined {
-  const fixed: Pattern[] = [];
   let best: Pattern[] | undefined;
-  let left: Merged = m;
-  let patterns: readonly Pattern[] = pool.patterns;
-  let x = first.x;
   const total = (list: readonly Pattern[], of: Stage) =>
     list.reduce((sum, p) => sum + stageCost(of, m.bins[p.bin]!, p.restMm, m.keepMm), 0);
   const offer = (list: readonly Pattern[]) => {
     const isWithin = caps.every((cap) => total(list, cap.stage) <= cap.most + 1e-6);
     if (isWithin && (!best || total(list, stage) < total(best, stage))) best = [...list];
   };
-  for (let depth = 0; depth < MOST_DEPTH; depth++) {
-    for (const isBest of [true, false]) {
-      const rest = fitDecreasing(left, isBest);
-      if (rest) offer([...fixed, ...rest]);
-    }
-    if (left.items.every((i) => i.count === 0)) break;
-    const chosen = choose(left, patterns, x);
-    if (chosen.length === 0) break;
-    for (const { pattern, times } of chosen)
-      for (let n = 0; n < times; n++) {
-        fixed.push(pattern);
-        left = without(left, pattern);
+  const isThere = () => best !== undefined && total(best, stage) <= goal + 1e-6;
+  const waiting: Node[] = [
+    { fixed: [], left: m, patterns: pool.patterns, x: first.x, discrepancies: 0, banned: new Set() },
+  ];
+  for (let dives = 0; dives < MOST_DIVES && waiting.length > 0 && !isThere(); dives++) {
+    const least = Math.min(...waiting.map((n) => n.discrepancies));
+    descend(
+      waiting.splice(
+        waiting.findIndex((n) => n.discrepancies === least),
+        1,
+      )[0]!,
+    );
+  }
+  return best;
+
+  /** One dive from a node to its end. */
+  function descend(from: Node): void {
+    let node = from;
+    for (let depth = 0; depth < MOST_DEPTH && !isThere(); depth++) {
+      for (const isBest of [true, false]) {
+        const rest = fitDecreasing(node.left, isBest);
+        if (rest) offer([...node.fixed, ...rest]);
       }
+      if (node.left.items.every((i) => i.count === 0)) {
+        offer(node.fixed);
+        return;
+      }
+      const { chosen, rounded } = choose(node);
+      if (chosen.length === 0) return;
+      if (rounded && node.discrepancies < MOST_DISCREPANCIES)
+        waiting.push({
+          ...node,
+          discrepancies: node.discrepancies + 1,
+          banned: new Set([...node.banned, keyOf(rounded)]),
+        });
+      const next = below(node, chosen);
+      if (!next) return;
+      node = next;
+    }
+  }
+
+  /** What is left once patterns are fixed, solved again; nothing where it can't be cut any more, or not better than what is known. */
+  function below(node: Node, chosen: readonly Pattern[]): Node | undefined {
+    const fixed = [...node.fixed, ...chosen];
+    const left = chosen.reduce(without, node.left);
     const smaller = new Pool(left);
-    for (const p of patterns) if (isProper(left, p)) smaller.add(p);
+    for (const p of node.patterns) if (isProper(left, p)) smaller.add(p);
     const rest = caps.map((cap): Cap => ({ ...cap, most: cap.most - total(fixed, cap.stage) }));
     const relaxed = generate(left, smaller, stage, rest, solver);
-    if (!relaxed || relaxed.isUncut) break;
-    patterns = smaller.patterns;
-    x = relaxed.x;
+    if (!relaxed || relaxed.isUncut) return undefined;
+    const bound = Math.ceil(total(fixed, stage) + relaxed.value - 1e-5);
+    if (best && bound >= total(best, stage) && left.items.some((i) => i.count > 0)) return undefined;
+    return { ...node, fixed, left, patterns: smaller.patterns, x: relaxed.x };
   }
-  if (left.items.every((i) => i.count === 0)) offer(fixed);
-  return best;
 }
 
-/** Patterns that are cut whole times, as far as they still go; else the one that is cut nearest to once. */
-function choose(
-  m: Merged,
-  patterns: readonly Pattern[],
-  x: readonly number[],
-): { pattern: Pattern; times: number }[] {
+/** Patterns that are cut whole times, as far as they still go; else the one that is cut nearest to once, and which it is. */
+function choose({ left: m, patterns, x, banned }: Node): {
+  readonly chosen: readonly Pattern[];
+  readonly rounded: Pattern | undefined;
+} {
   let left = m;
-  const chosen: { pattern: Pattern; times: number }[] = [];
+  const chosen: Pattern[] = [];
   const order = patterns
     .map((pattern, i) => ({ pattern, x: x[i] ?? 0 }))
-    .filter((p) => p.x > 1e-6)
+    .filter((p) => p.x > 1e-6 && !banned.has(keyOf(p.pattern)))
     .sort((a, b) => b.x - Math.floor(b.x) - (a.x - Math.floor(a.x)));
   const take = (pattern: Pattern, times: number) => {
-    let done = 0;
-    while (done < times && isProper(left, pattern)) {
+    for (let done = 0; done < times && isProper(left, pattern); done++) {
       left = without(left, pattern);
-      done++;
+      chosen.push(pattern);
     }
-    if (done > 0) chosen.push({ pattern, times: done });
   };
   for (const p of order) take(p.pattern, Math.floor(p.x + 1e-6));
+  if (chosen.length > 0) return { chosen, rounded: undefined };
   for (const p of order) {
-    if (chosen.length > 0) break;
     take(p.pattern, 1);
+    if (chosen.length > 0) return { chosen, rounded: p.pattern };
   }
-  return chosen;
+  return { chosen, rounded: undefined };
 }
 
 /** A pattern that cuts no more than is wanted, from a bin that is there. */

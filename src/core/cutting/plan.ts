@@ -1,6 +1,7 @@
 import { byLength, type Certificate, checkCertificate, type Proof, wholeWorths } from './certificate.ts';
-import { type Cap, generate, Pool, wholeNumbers } from './columns.ts';
+import { type Cap, generate, Pool, planOf, type Relaxed, wholeNumbers, wholeProgram } from './columns.ts';
 import { dive } from './dive.ts';
+import { patternsWithin } from './enumerate.ts';
 import { fitDecreasing } from './fitting.ts';
 import { gcdOf } from './knapsack.ts';
 import {
@@ -105,13 +106,26 @@ export function planCuts(problem: CuttingProblem, solver: Solver, limits: Limits
     const offer = (c: Pattern[] | undefined) => {
       if (c && isWithin(c)) candidates.push(c);
     };
-    if (lp && !isThere()) offer(dive(m, pool, stage, caps, solver, lp));
+    if (lp && !isThere()) offer(dive(m, pool, stage, caps, solver, lp, bound + tolerance));
     if (stage === 'cost' && lp && !isThere()) {
       const asked = askPrices(m, pool, bound, Math.min(...candidates.map((c) => sum(m, c, 'cost'))), solver);
       offer(asked.plan);
       bound = asked.bound;
     }
-    if (!isThere()) offer(wholeNumbers(m, pool, stage, caps, solver, limits.seconds));
+    if (!isThere()) offer(wholeNumbers(m, pool.patterns, stage, caps, solver, limits.seconds));
+    if (lp && !isThere() && candidates.length > 0) {
+      const searched = searchBelow(
+        m,
+        stage,
+        caps,
+        lp,
+        Math.min(...candidates.map((c) => sum(m, c, stage))),
+        solver,
+        limits.seconds,
+      );
+      offer(searched.plan);
+      if (searched.isExhausted) bound = Math.min(...candidates.map((c) => sum(m, c, stage)));
+    }
     if (candidates.length === 0) return { ok: false, short: shortage(m) };
     best = candidates.reduce((a, b) => (sum(m, b, stage) < sum(m, a, stage) - EPS ? b : a));
     const value = sum(m, best, stage);
@@ -151,6 +165,40 @@ export function planCuts(problem: CuttingProblem, solver: Solver, limits: Limits
     },
   };
 }
+
+/**
+ * Looks among all patterns that a better plan could use at all: a better one is found, or there is none. Rests on the solver's tolerances, so this is a proof by search, not one that can be
+ * checked by hand.
+ */
+function searchBelow(
+  m: Merged,
+  stage: Stage,
+  caps: readonly Cap[],
+  lp: Relaxed,
+  known: number,
+  solver: Solver,
+  seconds: number,
+): { readonly plan: Pattern[] | undefined; readonly isExhausted: boolean } {
+  let better: Pattern[] | undefined;
+  for (let value = known; ; ) {
+    const wanted = value - 1;
+    if (lp.value > wanted + EPS) return { plan: better, isExhausted: true };
+    const patterns = patternsWithin(m, stage, caps, lp, wanted - lp.value);
+    if (!patterns) return { plan: better, isExhausted: false };
+    const found = solver.solve(
+      wholeProgram(m, patterns, stage, [...caps, { stage, most: wanted }]),
+      SEARCH_FACTOR * seconds,
+    );
+    if (!found) return { plan: better, isExhausted: solver.isExhausted() };
+    const plan = planOf(m, patterns, found.x);
+    if (!plan || sum(m, plan, stage) > wanted + EPS) return { plan: better, isExhausted: false };
+    better = plan;
+    value = sum(m, plan, stage);
+  }
+}
+
+/** A search for a proof may take so many times as long as one for a plan. */
+const SEARCH_FACTOR = 2;
 
 /** How many prices are tried, from the bound upwards. */
 const MOST_PRICES = 6;
