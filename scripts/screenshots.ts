@@ -20,9 +20,6 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   focal: async (page) => {
     await page.goto('/d/demo-sade-equinox-band');
   },
-  knot: async (page) => {
-    await tieTo(page, 'tove-knot-and-loop', 'Diamond');
-  },
   draw: async (page) => {
     await page.goto('/weaves/solomon-bar');
     await page.getByRole('heading', { name: /How it is led/ }).evaluate((h) => h.scrollIntoView());
@@ -43,9 +40,6 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.keyboard.press('r');
     await page.waitForTimeout(2500);
   },
-  bands: async (page) => {
-    await page.goto('/d/demo-sade-night-and-dawn');
-  },
   compare: async (page) => {
     await page.goto('/weaves');
     await page.getByRole('searchbox', { name: 'Find a weave' }).fill('snake');
@@ -57,6 +51,14 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   },
   weave: async (page) => {
     await page.goto('/weaves/ladder-two-4');
+  },
+  orders: async (page) => {
+    await page.goto('/orders');
+    await page.getByTestId('order-money').waitFor();
+  },
+  days: async (page) => {
+    await page.goto('/orders/days');
+    await page.getByTestId('day-verdict').waitFor();
   },
   stash: async (page) => {
     await page.goto('/stash');

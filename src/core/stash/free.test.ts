@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { PALETTE } from '../colour/palette.ts';
 import { CORDS } from '../cord/cords.ts';
 import { freePieces, surelyMm } from './free.ts';
+import { leftoversBack } from './leftovers.ts';
 import { parsePieces } from './typedPieces.ts';
 import type { Holding } from './types.ts';
 
@@ -72,5 +73,33 @@ describe('cord as it is typed', () => {
     expect(said('2 m navy')).toContain('“navy” is no colour');
     expect(said('')).toContain('Type what you have');
     expect(said('2 buckles')).toContain('is no cord');
+  });
+});
+
+describe('leftovers of a piece', () => {
+  it('go back as offcuts of the hank that they were cut from, as far as cord of it is out', () => {
+    const stash = new Map([
+      ['a', holding('a', 3000, { out: 500 })],
+      ['b', holding('b', 3000, { out: 1000 })],
+    ]);
+    let n = 0;
+    const of = (lengths: number[], colour = 'dusk') =>
+      leftoversBack(
+        stash,
+        lengths.map((lengthMm) => ({ cord: 'nylon-4', colour, lengthMm })),
+        400,
+        () => `new${n++}`,
+      );
+    // 450 of b; then a has as much out as b has left, and b has 550: 520 more of b; 300 is too short to keep.
+    expect(of([450, 520, 300]).map((e) => [e.what, e.what === 'put-back' && e.lotId, e.amount])).toEqual([
+      ['put-back', 'b', 450],
+      ['put-back', 'b', 520],
+    ]);
+    expect(of([450, 600, 480]).map((e) => e.what)).toEqual(['put-back', 'add', 'put-back']);
+    expect(of([450], 'ember')[0]).toMatchObject({
+      what: 'add',
+      known: 'tape',
+      lot: { form: 'offcut', colour: 'ember' },
+    });
   });
 });

@@ -1,6 +1,6 @@
 import { FileDown, FileUp, Plus } from 'lucide-react';
 import { parse, unparse } from 'papaparse';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { formatOrders, type Order } from '../../../core/formats/orders.ts';
 import { ORDER_COLUMNS, type OrderRow, orderRows, ordersFromRows } from '../../../core/orders/rows.ts';
 import { isoDay } from '../../../core/stall/dates.ts';
@@ -26,6 +26,7 @@ export function OrderBook({ book }: { readonly book: Book }) {
   const [refused, setRefused] = useState<Refused>();
   const [problem, setProblem] = useState<string>();
   const toast = useToast();
+  const opened = useRef<HTMLDivElement>(null);
   // The next one to tie lies open until another is chosen.
   const order =
     book.orders.find((o) => o.id === chosen) ??
@@ -134,12 +135,16 @@ export function OrderBook({ book }: { readonly book: Book }) {
               book={book}
               order={o}
               isChosen={o.id === order?.id}
-              onChoose={() => setChosen(o.id)}
+              onChoose={() => {
+                setChosen(o.id);
+                // Below the list on a narrow screen: brought into sight.
+                requestAnimationFrame(() => opened.current?.scrollIntoView({ block: 'nearest' }));
+              }}
             />
           ))}
         </ul>
       </section>
-      <div>
+      <div ref={opened}>
         {order ? (
           <OrderPanel key={order.id} book={book} order={order} onGone={() => setChosen(undefined)} />
         ) : (

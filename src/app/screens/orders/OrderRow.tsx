@@ -29,7 +29,7 @@ export function OrderRow({ book, order, isChosen, onChoose }: Props) {
         type="button"
         aria-pressed={isChosen}
         onClick={onChoose}
-        className={`grid w-full grid-cols-[6.2rem_minmax(0,1fr)_auto] items-center gap-x-4 rounded-lg border border-rule px-3 py-2 text-left hover:border-ink-soft aria-pressed:border-ink aria-pressed:outline-2 aria-pressed:outline-ink ${isOver ? 'bg-paper' : 'bg-card'}`}
+        className={`grid w-full grid-cols-[6.2rem_minmax(0,1fr)] sm:grid-cols-[6.2rem_minmax(0,1fr)_auto] items-center gap-x-4 rounded-lg border border-rule px-3 py-2 text-left hover:border-ink-soft aria-pressed:border-ink aria-pressed:outline-2 aria-pressed:outline-ink ${isOver ? 'bg-paper' : 'bg-card'}`}
       >
         <span className="leading-tight">
           {due === undefined ? (
@@ -56,8 +56,8 @@ export function OrderRow({ book, order, isChosen, onChoose }: Props) {
           </span>
           {issue && <span className="block text-[14px] text-bad">{issue.message}</span>}
         </span>
-        <span className="text-right leading-tight">
-          <span className="flex items-center justify-end gap-1 text-[14px]">
+        <span className="leading-tight max-sm:col-start-2 sm:text-right">
+          <span className="flex items-center gap-1 text-[14px] sm:justify-end">
             <Steps state={order.state} />
           </span>
           <span className="figure text-[14px] text-ink-soft">

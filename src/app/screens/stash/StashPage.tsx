@@ -87,26 +87,7 @@ export default function StashPage() {
       )}
       <div className={`grid grid-cols-1 ${tab === 'make' ? '' : 'lg:grid-cols-[minmax(0,1fr)_22rem]'}`}>
         <section aria-label="The shelf" className="on-mat bg-mat pb-4 text-white" ref={frame}>
-          <div className="overflow-x-auto px-3 pt-2">
-            <Boundary name="The shelf" keys={[tab, view.entries]}>
-              {tab === 'shelf' && stash && <Ruler widthPx={barsPx} pxPerMm={pxPerMm} />}
-              {tab === 'shelf' && stash && (
-                <Shelf
-                  stash={stash}
-                  reserved={reserved}
-                  pxPerMm={pxPerMm}
-                  chosen={chosen}
-                  onChoose={setChosen}
-                />
-              )}
-              {tab === 'make' && stash && (
-                <MakeTab stash={stash} reserved={reserved.cord} aliases={view.aliases} />
-              )}
-              {tab === 'cuts' && stash && <Cuts view={view} stash={stash} widthPx={barsPx} />}
-              {tab === 'ledger' && <Ledger view={view} />}
-            </Boundary>
-          </div>
-          <fieldset className="mt-4 flex flex-wrap items-center gap-1 px-3 text-[15px]">
+          <fieldset className="flex flex-wrap items-center gap-1 px-3 py-2 text-[15px]">
             <legend className="sr-only">What is shown</legend>
             {TABS.map((t) => (
               <button
@@ -133,6 +114,25 @@ export default function StashPage() {
               <FileDown size={16} aria-hidden /> Table
             </Button>
           </fieldset>
+          <div className="overflow-x-auto px-3 pt-2">
+            <Boundary name="The shelf" keys={[tab, view.entries]}>
+              {tab === 'shelf' && stash && <Ruler widthPx={barsPx} pxPerMm={pxPerMm} />}
+              {tab === 'shelf' && stash && (
+                <Shelf
+                  stash={stash}
+                  reserved={reserved}
+                  pxPerMm={pxPerMm}
+                  chosen={chosen}
+                  onChoose={setChosen}
+                />
+              )}
+              {tab === 'make' && stash && (
+                <MakeTab stash={stash} reserved={reserved.cord} aliases={view.aliases} />
+              )}
+              {tab === 'cuts' && stash && <Cuts view={view} stash={stash} widthPx={barsPx} />}
+              {tab === 'ledger' && <Ledger view={view} />}
+            </Boundary>
+          </div>
         </section>
         <div className="p-4">
           {holding && tab === 'shelf' ? (

@@ -4,10 +4,13 @@ import { useSWRConfig } from 'swr';
 import { type Finished, type Make, makeRecord, readMake } from '../../../core/formats/make.ts';
 import { triedOn } from '../../../core/plan/triedOn.ts';
 import type { Plan } from '../../../core/plan/types.ts';
+import { type Leftover, leftoversBack } from '../../../core/stash/leftovers.ts';
 import { workingEnds } from '../../../core/steps/list/ends.ts';
 import { newId } from '../../../storage/ids.ts';
 import { finishPiece } from '../../../storage/pieces.ts';
 import { MAKES_KEY, PIECES_KEY, useDatabase } from '../../state/services.tsx';
+import { useStall } from '../../state/stall.ts';
+import { useStash } from '../../state/stash.ts';
 import { Button } from '../../ui/Button.tsx';
 import { readBy } from '../../ui/form.ts';
 import { LengthField } from '../../ui/LengthField.tsx';
@@ -53,6 +56,14 @@ const endsOf = (plan: Plan) =>
     workingEnds(plan, band).map((e, end) => ({ ...e, band, end, key: `${band}-${end}` })),
   );
 
+/** What is left over of each end, by cord. */
+const leftoversOf = ({ left }: Values, plan: Plan): Leftover[] =>
+  endsOf(plan).flatMap(({ key, letter }) => {
+    const lengthMm = left[key];
+    const cord = plan.cords.find((c) => c.letter === letter);
+    return lengthMm === undefined || !cord ? [] : [{ cord: cord.cordType, colour: cord.look.id, lengthMm }];
+  });
+
 /** The record that the form describes. */
 function makeOf(values: Values, { tying, plan }: Pick<Here, 'tying' | 'plan'>, id: string): Make {
   const { closedMm, wovenMm, fit, checks, left, notes } = values;
@@ -85,6 +96,8 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
   const toast = useToast();
   const show = useLength();
   const { mutate } = useSWRConfig();
+  const stash = useStash();
+  const { figures } = useStall();
   const { control, register, handleSubmit, setError, formState } = useForm<Values>({
     defaultValues: { fit: 'not tried', checks: {}, left: {}, notes: '' },
     resolver: readBy<Values, Make>(
@@ -92,6 +105,12 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
       (path) => (path === '/notes' ? 'notes' : undefined),
     ),
   });
+
+  async function putBack(kept: readonly Leftover[]) {
+    if (!stash.folded?.ok) return;
+    const trouble = await stash.write(leftoversBack(stash.folded.value, kept, figures.keepMm, newId));
+    toast(trouble ? { text: trouble, tone: 'bad' } : { text: 'On the shelf, as offcuts.' });
+  }
 
   async function finish(values: Values) {
     try {
@@ -102,7 +121,18 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
       return setError('root', { message });
     }
     await Promise.all([mutate(PIECES_KEY), mutate(MAKES_KEY)]);
-    toast({ text: `“${tying.design.name}” is done and in the log.` });
+    const kept = leftoversOf(values, plan).filter((l) => l.lengthMm >= figures.keepMm);
+    toast({
+      text: `“${tying.design.name}” is done and in the log.`,
+      ...(kept.length > 0
+        ? {
+            action: {
+              text: `Put ${kept.length} ${kept.length === 1 ? 'offcut' : 'offcuts'} on the shelf`,
+              run: () => putBack(kept),
+            },
+          }
+        : {}),
+    });
     return navigate('/tie');
   }
 

@@ -32,7 +32,8 @@ export function CutVerdict({ job }: { readonly job: Job }) {
         (isProven
           ? 'No plan can do with less. '
           : `No plan can do with less than ${money(bound)}; whether one is cheaper than this is not settled. `)}
-      {show(waste, { kind: 'cut' })} becomes waste, {show(kept, { kind: 'cut' })} is kept as offcuts.
+      {waste < 1 ? 'Nothing' : show(waste, { kind: 'cut' })} becomes waste,{' '}
+      {kept < 1 ? 'nothing' : show(kept, { kind: 'cut' })} is kept as offcuts.
       {joins > 0 && ` ${joins} ${plural(joins, 'join')}, where it is hidden.`}
       {short > 0 && ` ${short} ${plural(short, 'colour')} can’t be cut at all: see below.`}
     </p>

@@ -19,7 +19,9 @@ export function WhyNoLess({ job }: { readonly job: Job }) {
         const m = merged(group.problem);
         const lengths = checkCertificate(m, byLength(m));
         const name = cordWords(group);
-        const isPlain = lengths.leastCents === plan.costCents;
+        // Cord that is joined is longer by its overlaps: its sums say nothing of plans without.
+        const isJoined = group.problem.pieces.some((p) => p.id.includes('~'));
+        const isPlain = !isJoined && lengths.leastCents === plan.costCents;
         const most = Math.max(lengths.wanted, lengths.inHand);
         return (
           <div key={group.key}>
@@ -41,11 +43,11 @@ export function WhyNoLess({ job }: { readonly job: Job }) {
             <p>
               {isPlain
                 ? `${show(lengths.wanted - lengths.inHand, { kind: 'cut' })} are missing: that alone costs ${money(plan.costCents)}.`
-                : plan.proof.leastCents === plan.costCents
+                : !isJoined && plan.proof.leastCents === plan.costCents
                   ? `Whichever way they are cut, the hanks in hand can’t hold enough of them: ${money(plan.costCents)} is the least.`
                   : `At least ${money(plan.stages.find((s) => s.stage === 'cost')!.bound)}; this plan spends ${money(plan.costCents)}.`}
             </p>
-            {plan.proof.leastCents === plan.costCents && (
+            {!isJoined && plan.proof.leastCents === plan.costCents && (
               <p className="font-semibold text-good">✓ checked without the solver</p>
             )}
           </div>
