@@ -20,15 +20,7 @@ import type {
   UnsavedRow,
 } from './records.ts';
 
-export type {
-  ClassRecord,
-  DesignRecord,
-  MakeRecord,
-  OrderRecord,
-  PieceRecord,
-  RingRecord,
-  UnsavedRow,
-} from './records.ts';
+export type * from './records.ts';
 
 interface WarpBeamDB extends DBSchema {
   designs: { key: string; value: DesignRecord };

@@ -3,10 +3,9 @@ import useSWR from 'swr';
 import { type ClassOfKits, readClass } from '../../core/formats/class.ts';
 import { listClasses, saveClass } from '../../storage/classes.ts';
 import type { ClassRecord } from '../../storage/db.ts';
-import { removeKept, restoreKept } from '../../storage/keptList.ts';
-import { useToast } from '../ui/Toast.tsx';
 import { useKeptQueue } from './keptQueue.ts';
 import { CLASSES_KEY, useDatabase } from './services.tsx';
+import { useRemoval } from './undoable.ts';
 
 /** A class that can be read, with the revision of it that was seen. */
 export interface SeenClass {
@@ -18,12 +17,12 @@ export interface SeenClass {
 /** Every class, and ways to keep and remove them; one that was changed in another tab is not overwritten. */
 export function useClasses() {
   const db = useDatabase();
-  const toast = useToast();
   const { data, mutate } = useSWR(CLASSES_KEY, () => listClasses(db), {
     revalidateOnFocus: true,
     dedupingInterval: 0,
   });
   const queue = useKeptQueue<ClassRecord>(data);
+  const remove = useRemoval('classes', () => mutate());
   const classes = useMemo(
     () =>
       (data ?? []).flatMap((r): SeenClass[] => {
@@ -50,20 +49,6 @@ export function useClasses() {
         ? `It could not be saved: ${outcome.message}`
         : 'The class was changed in another tab meanwhile: it is shown as it is there.';
     },
-    remove: async ({ id, kits }: SeenClass): Promise<void> => {
-      const removed = await removeKept(db, 'classes', id);
-      await mutate();
-      if (!removed) return;
-      toast({
-        text: `The class “${kits.name}” was taken out.`,
-        action: {
-          text: 'Undo',
-          run: async () => {
-            await restoreKept(db, 'classes', [removed]);
-            await mutate();
-          },
-        },
-      });
-    },
+    remove: ({ id }: SeenClass) => remove(id, (name) => `The class “${name}” was taken out.`),
   };
 }

@@ -3,12 +3,11 @@ import useSWR from 'swr';
 import { type Order, parseOrders } from '../../core/formats/orders.ts';
 import type { Result } from '../../core/result.ts';
 import type { OrderRecord } from '../../storage/db.ts';
-import { removeKept, restoreKept } from '../../storage/keptList.ts';
 import { listOrders, type SeenOrder, saveOrder } from '../../storage/orders.ts';
 import { readText } from '../export/readText.ts';
-import { useToast } from '../ui/Toast.tsx';
 import { useKeptQueue } from './keptQueue.ts';
 import { ORDERS_KEY, useDatabase } from './services.tsx';
+import { useRemoval } from './undoable.ts';
 
 const NONE: readonly SeenOrder[] = [];
 
@@ -23,7 +22,6 @@ const MAX_FILE_BYTES = 5_000_000;
 /** The book of orders, and everything that is done to it. Each change is kept at once; one made meanwhile in another tab is not overwritten. */
 export function useOrders() {
   const db = useDatabase();
-  const toast = useToast();
   const { data, mutate } = useSWR(ORDERS_KEY, () => listOrders(db), {
     revalidateOnFocus: true,
     dedupingInterval: 0,
@@ -31,6 +29,7 @@ export function useOrders() {
   const seen = data?.good ?? NONE;
   const rows = useMemo(() => seen.map((s) => ({ id: s.order.id, revision: s.revision })), [seen]);
   const queue = useKeptQueue<OrderRecord>(data && rows);
+  const remove = useRemoval('orders', () => mutate());
 
   /** Shown at once, saved one behind the other; what prevents one comes back in words. */
   async function write(changed: readonly Order[]): Promise<string | undefined> {
@@ -54,21 +53,7 @@ export function useOrders() {
     isReady: data !== undefined,
     /** Keeps orders, new ones or changed ones; what prevents it comes back in words. */
     save: (...orders: readonly Order[]): Promise<string | undefined> => write(orders),
-    remove: async (order: Order): Promise<void> => {
-      const removed = await removeKept(db, 'orders', order.id);
-      await mutate();
-      if (!removed) return;
-      toast({
-        text: `The order “${order.name}” was taken out.`,
-        action: {
-          text: 'Undo',
-          run: async () => {
-            await restoreKept(db, 'orders', [removed]);
-            await mutate();
-          },
-        },
-      });
-    },
+    remove: (order: Order) => remove(order.id, (name) => `The order “${name}” was taken out.`),
     /** Takes over a file of orders: those that are there already, by id, are left alone. */
     importFile: async (file: File): Promise<Result<readonly Order[]>> => {
       const text = await readText(file, MAX_FILE_BYTES, 'a book of orders');

@@ -4,7 +4,7 @@ import type { Issue, Result } from '../../core/result.ts';
 import { findRingProduct } from '../../core/rings/products.ts';
 import type { RingRecord } from '../../storage/db.ts';
 import { newId } from '../../storage/ids.ts';
-import { removeRing, restoreRings } from '../../storage/ringList.ts';
+import { restoreRings } from '../../storage/ringList.ts';
 import { saveRing } from '../../storage/rings.ts';
 import { readText } from '../export/readText.ts';
 import { ringPath } from '../paths.ts';
@@ -12,6 +12,7 @@ import { useToast } from '../ui/Toast.tsx';
 import { demoRings } from './demoRings.ts';
 import { freeName } from './library.ts';
 import { useDatabase, useRings } from './services.tsx';
+import { useRemoval } from './undoable.ts';
 
 const MAX_FILE_BYTES = 200_000;
 
@@ -48,6 +49,7 @@ export function useRingLibrary() {
   const { data: records = [], mutate } = useRings();
   const navigate = useNavigate();
   const toast = useToast();
+  const remove = useRemoval('rings', () => mutate());
   const names = records.map((r) => r.name);
 
   async function open(ring: RingDesign): Promise<void> {
@@ -70,21 +72,7 @@ export function useRingLibrary() {
       toast({ text: read.issues[0]!.message, tone: 'bad' });
       return Promise.resolve();
     },
-    remove: async (record: RingRecord) => {
-      const removed = await removeRing(db, record.id);
-      await mutate();
-      if (!removed) return;
-      toast({
-        text: `“${removed.name}” was deleted.`,
-        action: {
-          text: 'Undo',
-          run: async () => {
-            await restoreRings(db, [removed]);
-            await mutate();
-          },
-        },
-      });
-    },
+    remove: (record: RingRecord) => remove(record.id, (name) => `“${name}” was deleted.`),
     loadDemo: async () => {
       await restoreRings(db, demoRings(Date.now()));
       await mutate();

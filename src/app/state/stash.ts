@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import useSWR from 'swr';
 import { PALETTE } from '../../core/colour/palette.ts';
 import { CORDS } from '../../core/cord/cords.ts';
-import type { Result } from '../../core/result.ts';
+import type { Issue, Result } from '../../core/result.ts';
 import { fold } from '../../core/stash/ledger.ts';
 import { parseLine } from '../../core/stash/line.ts';
 import type { Entry } from '../../core/stash/types.ts';
@@ -56,11 +56,11 @@ export function useStash() {
     aliases,
     write,
     /** Adds what a typed line says. */
-    add: async (line: string): Promise<string | undefined> => {
+    add: async (line: string): Promise<Issue | undefined> => {
       const read = parseLine(line, { colours: PALETTE, cords: CORDS, aliases });
-      if (!read.ok) return read.issues[0]!.message;
+      if (!read.ok) return read.issues[0];
       const { count, lot, amount, known } = read.value;
-      return write(
+      const trouble = await write(
         Array.from({ length: count }, () => ({
           what: 'add' as const,
           lot: { ...lot, id: newId() },
@@ -68,6 +68,7 @@ export function useStash() {
           known,
         })),
       );
+      return trouble === undefined ? undefined : { code: 'stash', path: '', message: trouble };
     },
     loadDemo: async (): Promise<void> => {
       await fillLedger(db, demoLedger());

@@ -85,7 +85,7 @@ describe('joins', () => {
     expect(joined.joins).toBe(1);
     if (!joined.result.ok) throw new Error('short');
     expect(joined.result.plan.costCents).toBe(0);
-    const parts = joined.problem.pieces.filter((p) => p.id.startsWith('p0~')).map((p) => p.lengthMm);
+    const parts = joined.problem.pieces.filter((p) => p.partOf?.piece === 'p0').map((p) => p.lengthMm);
     expect(parts.reduce((a, b) => a + b, 0)).toBe(3020);
     expect(parts.every((mm) => mm >= 300)).toBe(true);
     expect(verifyPlan(joined.problem, joined.result.plan)).toEqual([]);

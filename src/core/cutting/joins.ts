@@ -19,15 +19,17 @@ export function split(problem: CuttingProblem, id: string, firstMm: number, rule
   return {
     ...problem,
     pieces: problem.pieces.flatMap((p): Piece[] =>
-      p.id === id
-        ? [
-            { id: `${p.id}~1`, label: `${p.label}, 1 of 2`, lengthMm: firstMm },
-            { id: `${p.id}~2`, label: `${p.label}, 2 of 2`, lengthMm: p.lengthMm + rule.overlapMm - firstMm },
-          ]
-        : [p],
+      p.id === id ? [part(p, 1, firstMm), part(p, 2, p.lengthMm + rule.overlapMm - firstMm)] : [p],
     ),
   };
 }
+
+const part = (p: Piece, number: 1 | 2, lengthMm: number): Piece => ({
+  id: `${p.id}~${number}`,
+  label: `${p.label}, ${number} of 2`,
+  lengthMm,
+  partOf: { piece: p.id, number },
+});
 
 export interface Joined {
   readonly problem: CuttingProblem;

@@ -5,6 +5,8 @@ export interface Piece {
   readonly lengthMm: number;
   /** It may be joined of two parts: the join is hidden in the piece. */
   readonly canJoin?: boolean;
+  /** Set where it is one of two parts that are joined: id of the whole piece, and which part. */
+  readonly partOf?: { readonly piece: string; readonly number: 1 | 2 };
 }
 
 /** A hank, spool or offcut in hand. What may be missing of it is held back. */

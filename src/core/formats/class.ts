@@ -1,5 +1,5 @@
 import { fail, type Result } from '../result.ts';
-import { dayNumber } from '../stall/dates.ts';
+import { dayIssue } from '../stall/dates.ts';
 import type { ClassOfKits } from './class.gen.ts';
 import validate from './class.validate.gen.js';
 import { type DocumentKind, parseDocument, readDocument } from './envelope.ts';
@@ -15,12 +15,8 @@ const KIND: DocumentKind = {
 };
 
 function checked(read: Result<ClassOfKits>): Result<ClassOfKits> {
-  if (!read.ok || read.value.day === undefined || dayNumber(read.value.day) !== undefined) return read;
-  return fail({
-    code: 'class.day',
-    path: '/day',
-    message: `There is no day ${read.value.day}; write it as 2026-12-05.`,
-  });
+  const issue = read.ok ? dayIssue(read.value.day, '/day') : undefined;
+  return issue ? fail(issue) : read;
 }
 
 export const parseClass = (text: string): Result<ClassOfKits> => checked(parseDocument(text, KIND));

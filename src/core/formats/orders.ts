@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '../result.ts';
-import { dayNumber } from '../stall/dates.ts';
+import { dayIssue } from '../stall/dates.ts';
 import { type DocumentKind, parseDocument, readDocument } from './envelope.ts';
 import type { OrderBook } from './orders.gen.ts';
 import validate from './orders.validate.gen.js';
@@ -43,14 +43,10 @@ function checked({ orders }: OrderBook): Result<readonly Order[]> {
     if (seen.has(order.id))
       return fail({ code: 'orders.twice', path: `/orders/${i}/id`, message: 'This order is there twice.' });
     seen.add(order.id);
-    const days = [order.due, ...(order.pins ?? []).map((p) => p.day)].filter((d) => d !== undefined);
-    const wrong = days.find((d) => dayNumber(d) === undefined);
-    if (wrong)
-      return fail({
-        code: 'orders.day',
-        path: `/orders/${i}/due`,
-        message: `There is no day ${wrong}; write it as 2026-12-05.`,
-      });
+    const issue =
+      dayIssue(order.due, `/orders/${i}/due`) ??
+      order.pins?.map((p, k) => dayIssue(p.day, `/orders/${i}/pins/${k}/day`)).find((x) => x !== undefined);
+    if (issue) return fail(issue);
   }
   return ok(orders);
 }

@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '../result.ts';
-import { dayNumber } from '../stall/dates.ts';
+import { dayIssue } from '../stall/dates.ts';
 import { type DocumentKind, parseDocument, readDocument } from './envelope.ts';
 import type { StallFigures } from './stall.gen.ts';
 import validate from './stall.validate.gen.js';
@@ -23,13 +23,8 @@ function checked(figures: StallFigures): Result<StallFigures> {
   const person = twice(figures.people.map((p) => p.name));
   if (person) return fail({ code: 'stall.person', path: '/people', message: `${person} is there twice.` });
   for (const [i, { daysOff }] of figures.people.entries()) {
-    const wrong = daysOff.find((d) => dayNumber(d) === undefined);
-    if (wrong)
-      return fail({
-        code: 'stall.day',
-        path: `/people/${i}/daysOff`,
-        message: `There is no day ${wrong}; write it as 2026-12-05.`,
-      });
+    const issue = daysOff.map((d) => dayIssue(d, `/people/${i}/daysOff`)).find((x) => x !== undefined);
+    if (issue) return fail(issue);
   }
   return ok(figures);
 }

@@ -1,5 +1,5 @@
 import { fail, type Result } from '../result.ts';
-import { dayNumber } from '../stall/dates.ts';
+import { dayIssue } from '../stall/dates.ts';
 import type { DeliveryNote } from './delivery.gen.ts';
 import validateDelivery from './delivery.validate.gen.js';
 import { type DocumentKind, parseDocument, readDocument } from './envelope.ts';
@@ -29,8 +29,8 @@ const NOTE: DocumentKind = {
 export const readPriceList = (data: unknown): Result<PriceList> => readDocument(data, LIST);
 
 function checked(read: Result<DeliveryNote>): Result<DeliveryNote> {
-  if (!read.ok || dayNumber(read.value.arrives) !== undefined) return read;
-  return fail({ code: 'delivery.day', path: '/arrives', message: `There is no day ${read.value.arrives}.` });
+  const issue = read.ok ? dayIssue(read.value.arrives, '/arrives') : undefined;
+  return issue ? fail(issue) : read;
 }
 
 /** A delivery note, as a shop sends it or as a file. */

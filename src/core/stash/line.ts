@@ -20,6 +20,9 @@ export interface Shop {
   readonly aliases?: Readonly<Record<string, string>>;
 }
 
+/** Code of an issue about a word for a colour that nobody knows: the word is its path, so that it can be named once. */
+export const UNKNOWN_COLOUR = 'stash.colour';
+
 const COUNT = /^\s*(\d+)\s*[×x*]\s*/i;
 const PRICE = /[,;]?\s*(\d+(?:[.,]\d{1,2})?)\s*(each|in all|together|a piece)?\s*$/i;
 const PLACE = /\s*[,;]?\s*\b(?:in(?!\s+all\b)|place:)\s+(?:the\s+)?([^,;]+)$/i;
@@ -96,9 +99,11 @@ interface Hardware {
 /** What is no cord is hardware: it is counted in one box. */
 function hardware({ words, lengths, lots, place, each }: Hardware): Result<Delivery> {
   if (!/\b(buckle|shackle|ring|bead|clasp|toggle|cap|bar|charm|tag)s?\b/i.test(words))
-    return wrong(
-      `Which colour is it? “${words || 'this'}” is no colour of yours and no buckle, ring or bead.`,
-    );
+    return fail({
+      code: UNKNOWN_COLOUR,
+      path: words,
+      message: `Which colour is it? “${words || 'this'}” is no colour of yours and no buckle, ring or bead.`,
+    });
   const part = readPart([words, ...lengths].join(' '));
   return ok({
     count: 1,

@@ -37,15 +37,13 @@ export function partsOf(
   return parts;
 }
 
+/** Parts that are no closure and no add-on. */
+const OTHER_PARTS: Readonly<Record<string, string>> = { cap: 'end cap' };
+
 /** What a piece of hardware is called, from its key. */
 export function partName(key: PartKey): string {
   const [id, size] = key.split('/') as [string, string | undefined];
-  const name =
-    id === 'cap'
-      ? 'end cap'
-      : id === 'bead'
-        ? 'bead'
-        : (findClosure(id)?.name ?? ADDON_KINDS[id as Addon['kind']]?.name ?? id);
+  const name = OTHER_PARTS[id] ?? ADDON_KINDS[id as Addon['kind']]?.name ?? findClosure(id)?.name ?? id;
   return size === undefined ? name : `${name} ${size} mm`;
 }
 
@@ -54,7 +52,7 @@ const NAMED: readonly (readonly [name: string, id: string, usualMm: number | und
   ['end cap', 'cap', undefined],
   ...CLOSURES.flatMap((c) => {
     const mm = usualSize(c.id);
-    return c.id !== 'bead' && mm !== undefined ? [[c.name, c.id, mm] as const] : [];
+    return mm !== undefined ? [[c.name, c.id, mm] as const] : [];
   }),
   ...(['ring', 'charm', 'tag'] as const).map(
     (kind) => [ADDON_KINDS[kind].name, kind, ADDON_KINDS[kind].sizeMm] as const,

@@ -2,7 +2,7 @@ import { findCord } from '../cord/cords.ts';
 import { fail, type Issue, ok, type Result } from '../result.ts';
 import { parseLength } from '../units/index.ts';
 import type { Incoming } from './delivery.ts';
-import { parseLine, type Shop } from './line.ts';
+import { parseLine, type Shop, UNKNOWN_COLOUR } from './line.ts';
 import { readPart } from './parts.ts';
 import type { Form, Known } from './types.ts';
 
@@ -43,7 +43,7 @@ export interface RowsRead {
 
 /**
  * Reads a table of lots, its heading being line 1. Cells that can't be read are named by line and column, and nothing is taken over; colours that nobody knows
- * have the code `stash.colour` and the word as their path, so that they can be named once.
+ * have their own code and the word as their path, so that they can be named once.
  */
 export function lotsFromRows(rows: readonly StashRow[], shop: Shop): Result<RowsRead> {
   const issues: Issue[] = [];
@@ -76,7 +76,7 @@ export function lotsFromRows(rows: readonly StashRow[], shop: Shop): Result<Rows
     if (!FORMS.includes(form)) wrong('form', `“${row.form}” is none of ${FORMS.join(', ')}.`);
     const colour = isCord ? colourId(row.colour ?? '', shop) : undefined;
     if (isCord && colour === undefined)
-      wrong('colour', `“${row.colour ?? ''}” is no colour of yours.`, 'stash.colour', row.colour ?? '');
+      wrong('colour', `“${row.colour ?? ''}” is no colour of yours.`, UNKNOWN_COLOUR, row.colour ?? '');
     const cord = row.cord
       ? (findCord(row.cord)?.id ?? shop.cords.find((c) => c.name === row.cord)?.id)
       : 'nylon-4';

@@ -9,6 +9,7 @@ import type { Issue } from '../../../core/result.ts';
 import { dayNumber } from '../../../core/stall/dates.ts';
 import { type Incoming as Lot, lotsOfDelivery } from '../../../core/stash/delivery.ts';
 import type { Stash } from '../../../core/stash/ledger.ts';
+import { UNKNOWN_COLOUR } from '../../../core/stash/line.ts';
 import { lotsFromRows, STASH_COLUMNS, type StashRow } from '../../../core/stash/rows.ts';
 import { newId } from '../../../storage/ids.ts';
 import { readText } from '../../export/readText.ts';
@@ -17,8 +18,8 @@ import type { StashView } from '../../state/stash.ts';
 import { Button } from '../../ui/Button.tsx';
 import { dayName } from '../../ui/dayName.ts';
 import { FilePicker } from '../../ui/FilePicker.tsx';
+import { NameColour } from '../../ui/NameColour.tsx';
 import { NotImported, type Refused } from '../../ui/NotImported.tsx';
-import { Select } from '../../ui/Select.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 
 interface Props {
@@ -35,7 +36,7 @@ export function Incoming({ view, stash }: Props) {
   const [refused, setRefused] = useState<Refused & { readonly rows?: readonly StashRow[] }>();
   const waiting = deliveries.filter((d) => !stash.has(`delivery-${d.id}-1`));
   const unknown = [
-    ...new Set(refused?.issues.filter((i) => i.code === 'stash.colour').map((i) => i.path) ?? []),
+    ...new Set(refused?.issues.filter((i) => i.code === UNKNOWN_COLOUR).map((i) => i.path) ?? []),
   ];
 
   async function put(file: string, lots: readonly Lot[]) {
@@ -128,26 +129,20 @@ export function Incoming({ view, stash }: Props) {
       </div>
       <NotImported refused={refused} />
       {unknown.map((word) => (
-        <span key={word} className="flex items-center gap-2 text-[15px]">
-          “{word}” is
-          <Select
-            label={`What ${word} is`}
-            value=""
-            choices={[
-              { value: '', name: 'choose a colour' },
-              ...PALETTE.map((c) => ({ value: c.id, name: c.name })),
-            ]}
-            onChange={(colour) => {
-              if (!colour || !refused?.rows) return;
-              void view.learn(word, colour).then(() =>
-                setRefused({
-                  ...refused,
-                  issues: refused.issues.filter((i) => i.path !== word || i.code !== 'stash.colour'),
-                }),
-              );
-            }}
-          />
-        </span>
+        <NameColour
+          key={word}
+          word={word}
+          label={`What ${word} is`}
+          onName={(colour) => {
+            if (!refused?.rows) return;
+            void view.learn(word, colour).then(() =>
+              setRefused({
+                ...refused,
+                issues: refused.issues.filter((i) => i.path !== word || i.code !== UNKNOWN_COLOUR),
+              }),
+            );
+          }}
+        />
       ))}
       {refused?.rows && unknown.length === 0 && (
         <Button

@@ -2,16 +2,17 @@ import { FileDown } from 'lucide-react';
 import { unparse } from 'papaparse';
 import { useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { PALETTE } from '../../../core/colour/palette.ts';
 import { formatStash } from '../../../core/formats/stash.ts';
+import type { Issue } from '../../../core/result.ts';
+import { UNKNOWN_COLOUR } from '../../../core/stash/line.ts';
 import { download } from '../../export/download.ts';
 import { useReserved } from '../../state/reserved.ts';
 import { useRestOfDemo } from '../../state/restOfDemo.ts';
 import { useStash } from '../../state/stash.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { Problem } from '../../ui/Problem.tsx';
-import { Select } from '../../ui/Select.tsx';
+import { NameColour } from '../../ui/NameColour.tsx';
+import { TypedLine } from '../../ui/TypedLine.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { useWidth } from '../../ui/useWidth.ts';
 import { Cuts } from './Cuts.tsx';
@@ -154,63 +155,31 @@ export default function StashPage() {
 }
 
 interface AddProps {
-  readonly onAdd: (line: string) => Promise<string | undefined>;
+  readonly onAdd: (line: string) => Promise<Issue | undefined>;
   readonly onLearn: (word: string, colour: string) => Promise<void>;
 }
 
 /** A delivery as it is written on a slip; a colour that nobody knows is named once and then remembered. */
 function AddLine({ onAdd, onLearn }: AddProps) {
-  const [line, setLine] = useState('');
-  const [problem, setProblem] = useState<string>();
-  const word = problem?.includes('Which colour') ? /“([^”]+)” is no colour/.exec(problem)?.[1] : undefined;
-  async function add() {
-    const said = await onAdd(line);
-    setProblem(said);
-    if (!said) setLine('');
-  }
   return (
-    <form
-      className="flex w-full max-w-xl flex-col gap-1"
-      onSubmit={(e) => {
-        e.preventDefault();
-        void add();
-      }}
-    >
-      <span className="flex gap-2">
-        <input
-          aria-label="What came in"
-          aria-invalid={problem ? true : undefined}
-          value={line}
-          maxLength={200}
-          placeholder="3 × 15 m Dusk 4 mm, 6.20 each"
-          className="figure min-w-0 grow rounded border border-ink-soft bg-white px-3 py-2 text-lg aria-invalid:border-bad"
-          onChange={(e) => {
-            setLine(e.target.value);
-            setProblem(undefined);
-          }}
-        />
-        <Button type="submit" look="next">
-          Add
-        </Button>
-      </span>
-      <Problem>{problem}</Problem>
-      {word && (
-        <span className="flex items-center gap-2 text-[15px]">
-          “{word}” is
-          <Select
+    <TypedLine
+      label="What came in"
+      example="3 × 15 m Dusk 4 mm, 6.20 each"
+      look="next"
+      onAdd={onAdd}
+      remedy={(problem, onMended) =>
+        problem.code === UNKNOWN_COLOUR && problem.path ? (
+          <NameColour
+            word={problem.path}
             label="Colour"
-            value=""
-            choices={[
-              { value: '', name: 'choose a colour' },
-              ...PALETTE.map((c) => ({ value: c.id, name: c.name })),
-            ]}
-            onChange={(colour) => {
-              if (!colour) return;
-              void onLearn(word, colour).then(() => setProblem(`“${word}” is kept. Press Add once more.`));
-            }}
+            onName={(colour) =>
+              void onLearn(problem.path, colour).then(() =>
+                onMended(`“${problem.path}” is kept. Press Add once more.`),
+              )
+            }
           />
-        </span>
-      )}
-    </form>
+        ) : null
+      }
+    />
   );
 }

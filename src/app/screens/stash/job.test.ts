@@ -23,7 +23,11 @@ const JOB: Job = {
       cord: 'nylon-4',
       colour: 'dusk',
       problem: {
-        pieces: [piece('a'), piece('long~1'), piece('long~2')],
+        pieces: [
+          piece('a'),
+          { ...piece('long~1'), partOf: { piece: 'long', number: 1 } },
+          { ...piece('long~2'), partOf: { piece: 'long', number: 2 } },
+        ],
         bars: [bar('taped', 0), bar('pack', 82)],
         packs: [{ id: 'p', label: '15 m', lengthMm: 15_000, reserveMm: 0, priceCents: 620 }],
         kerfMm: 10,

@@ -19,10 +19,10 @@ export interface Job {
 /** Pieces that are still to be cut. Of a piece that is joined and half cut only the other part is. */
 export function openPieces(pieces: readonly Piece[], former: Job | undefined): Piece[] {
   if (!former) return [...pieces];
-  const parts = former.groups.flatMap((g) => g.problem.pieces).filter((p) => p.id.includes('~'));
+  const parts = former.groups.flatMap((g) => g.problem.pieces).filter((p) => p.partOf);
   return pieces.flatMap((p) => {
     if (former.done.includes(p.id)) return [];
-    const mine = parts.filter((part) => part.id.startsWith(`${p.id}~`));
+    const mine = parts.filter((part) => part.partOf!.piece === p.id);
     return mine.some((part) => former.done.includes(part.id))
       ? mine.filter((part) => !former.done.includes(part.id))
       : [p];

@@ -1,13 +1,14 @@
 import { Trash2 } from 'lucide-react';
-import { useState } from 'react';
 import { findColour, PALETTE } from '../../../../core/colour/palette.ts';
 import { CORDS, findCord } from '../../../../core/cord/cords.ts';
+import type { StallFigures } from '../../../../core/formats/stall.ts';
 import { money } from '../../../../core/orders/money.ts';
+import type { Issue } from '../../../../core/result.ts';
 import { parseLine } from '../../../../core/stash/line.ts';
 import { partName } from '../../../../core/stash/parts.ts';
 import { Button } from '../../../ui/Button.tsx';
-import { Problem } from '../../../ui/Problem.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
+import { TypedLine } from '../../../ui/TypedLine.tsx';
 import { useLength } from '../../../ui/units.tsx';
 import type { FiguresProps } from './keep.ts';
 import { ShopPrices } from './ShopPrices.tsx';
@@ -15,22 +16,20 @@ import { ShopPrices } from './ShopPrices.tsx';
 /** What cord and hardware are sold in, typed as on a shop's slip. */
 export function PriceList({ figures, keep }: FiguresProps) {
   const show = useLength();
-  const [line, setLine] = useState('');
-  const [problem, setProblem] = useState<string>();
 
-  function add() {
+  async function add(line: string): Promise<Issue | undefined> {
     const said = read(line);
-    if (typeof said === 'string') return setProblem(said);
-    void keep(said);
-    setLine('');
+    if ('message' in said) return said;
+    await keep(said);
+    return undefined;
   }
 
   /** A line as a change of the list, or what is wrong with it. */
-  function read(text: string) {
+  function read(text: string): Issue | Partial<StallFigures> {
     const got = parseLine(text, { colours: PALETTE, cords: CORDS });
-    if (!got.ok) return got.issues[0]!.message;
+    if (!got.ok) return got.issues[0]!;
     const { lot, amount, count } = got.value;
-    if (lot.priceCents === undefined) return 'What does it cost? End the line with “, 10.50”.';
+    if (lot.priceCents === undefined) return wrong('What does it cost? End the line with “, 10.50”.');
     if (lot.kind === 'cord') {
       const pack = {
         cord: lot.cord!,
@@ -48,7 +47,9 @@ export function PriceList({ figures, keep }: FiguresProps) {
       };
     }
     if (!lot.part)
-      return 'Which buckle, ring or bead is it? Write it with its size, for example “side-release buckle 15 mm”.';
+      return wrong(
+        'Which buckle, ring or bead is it? Write it with its size, for example “side-release buckle 15 mm”.',
+      );
     const part = { part: lot.part, perPack: Math.round(amount * count), priceCents: lot.priceCents };
     return {
       parts: [...figures.parts.filter((p) => !(p.part === part.part && p.perPack === part.perPack)), part],
@@ -58,28 +59,9 @@ export function PriceList({ figures, keep }: FiguresProps) {
   return (
     <section aria-label="Price list" className="rounded-xl border border-rule bg-card p-4">
       <h2 className="mb-2 font-bold font-title text-xl">What is sold, for how much</h2>
-      <form
-        className="mb-2 flex gap-2"
-        onSubmit={(e) => {
-          e.preventDefault();
-          add();
-        }}
-      >
-        <input
-          aria-label="A price"
-          aria-invalid={problem ? true : undefined}
-          value={line}
-          maxLength={200}
-          placeholder="30 m Dusk 4 mm, 10.50"
-          className="figure min-w-0 grow rounded border border-ink-soft bg-white px-3 py-2 aria-invalid:border-bad"
-          onChange={(e) => {
-            setLine(e.target.value);
-            setProblem(undefined);
-          }}
-        />
-        <Button type="submit">Add</Button>
-      </form>
-      <Problem>{problem}</Problem>
+      <div className="mb-2">
+        <TypedLine label="A price" example="30 m Dusk 4 mm, 10.50" onAdd={add} />
+      </div>
       <ul className="flex flex-col divide-y divide-rule">
         {figures.packs.map((p, i) => (
           <li key={`${p.cord}${p.colour}${p.lengthMm}`} className="flex items-center gap-2 py-1">
@@ -122,6 +104,8 @@ export function PriceList({ figures, keep }: FiguresProps) {
     </section>
   );
 }
+
+const wrong = (message: string): Issue => ({ code: 'price', path: '', message });
 
 function Remove({ name, onClick }: { readonly name: string; readonly onClick: () => void }) {
   return (

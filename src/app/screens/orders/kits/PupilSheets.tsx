@@ -3,10 +3,10 @@ import type { Kit } from '../../../../core/kits/kits.ts';
 import { pupilSheets } from '../../../../core/kits/sheet.ts';
 import { sizedDesign } from '../../../../core/orders/make.ts';
 import { plan as planDesign } from '../../../../core/plan/plan.ts';
-import { PAGE } from '../../../../core/steps/card/paper.ts';
 import { guideFor } from '../../../../core/steps/list/steps.ts';
 import { USUAL_WAY } from '../../../../core/steps/types.ts';
 import { usePictures, useWorkshop } from '../../../state/knowledge.tsx';
+import { PaperSheets } from '../../../ui/PaperSheets.tsx';
 import { useUnits } from '../../../ui/units.tsx';
 import type { Book } from '../useBook.ts';
 
@@ -47,8 +47,6 @@ export function PupilSheets({ book, list, onReady }: Props) {
   );
 }
 
-const SHEET = { width: PAGE.width - 2 * PAGE.margin, height: PAGE.height - 2 * PAGE.margin - 1 };
-
 function OneSheet({
   book,
   kit,
@@ -82,18 +80,5 @@ function OneSheet({
   useEffect(() => {
     if (sheets || !made) onDrawn();
   }, [sheets, made, onDrawn]);
-  return sheets?.map((sheet, page) => (
-    <svg
-      // biome-ignore lint/suspicious/noArrayIndexKey: sheets have no identity but their number
-      key={page}
-      className="block break-inside-avoid"
-      width={`${SHEET.width}mm`}
-      height={`${SHEET.height}mm`}
-      viewBox={`${PAGE.margin} ${page * PAGE.height + PAGE.margin} ${SHEET.width} ${SHEET.height}`}
-      role="img"
-      aria-label={`Sheet for ${kit.name}, page ${page + 1}`}
-      // biome-ignore lint/security/noDangerouslySetInnerHtml: our own drawing, every text in it escaped by the core
-      dangerouslySetInnerHTML={{ __html: sheet }}
-    />
-  ));
+  return sheets && <PaperSheets sheets={sheets} label={(n) => `Sheet for ${kit.name}, page ${n}`} />;
 }

@@ -19,7 +19,7 @@ export function CutVerdict({ job }: { readonly job: Job }) {
     }),
   );
   const joins = plans.reduce(
-    (sum, p) => sum + p.group.problem.pieces.filter((x) => x.id.endsWith('~1')).length,
+    (sum, p) => sum + p.group.problem.pieces.filter((x) => x.partOf?.number === 1).length,
     0,
   );
   const short = job.groups.filter((g) => job.results[g.key] && !job.results[g.key]!.ok).length;

@@ -20,7 +20,7 @@ export function WhyNoLess({ job }: { readonly job: Job }) {
         const lengths = checkCertificate(m, byLength(m));
         const name = cordWords(group);
         // Cord that is joined is longer by its overlaps: its sums say nothing of plans without.
-        const isJoined = group.problem.pieces.some((p) => p.id.includes('~'));
+        const isJoined = group.problem.pieces.some((p) => p.partOf);
         const isPlain = !isJoined && lengths.leastCents === plan.costCents;
         const most = Math.max(lengths.wanted, lengths.inHand);
         return (
