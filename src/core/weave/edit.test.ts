@@ -193,4 +193,18 @@ describe('drawing a weave by hand', () => {
       { numRuns: 60 },
     );
   });
+
+  it('counts crossings where they will be read, where a strand just touches its own next period', () => {
+    // The core’s last stretch ends where its next period begins: a hair beside it, they would cross twice.
+    const thick = done(drawn('ladder-3'), { kind: 'thickness', strand: 0, ratio: 1.5 });
+    const at = [82 / 10 + 0.0123, 41 / 10 + 0.0217] as const;
+    const more = done(thick, { kind: 'add-strand', role: 'work', path: [at, [at[0] + 3.3, at[1] + 0.7]] });
+    const bent = done(more, {
+      kind: 'insert',
+      strand: 0,
+      after: 0,
+      at: [84 / 10 + 0.0123, -1 / 10 + 0.0217],
+    });
+    expect(findCrossings(read(format(bent))).ok).toBe(true);
+  });
 });

@@ -1,5 +1,6 @@
 import { ok, type Result } from '../result.ts';
 import { findMeetings, type Meeting, visitsOf } from './crossings.ts';
+import { asWritten } from './format.ts';
 import { type Top, topsOf, withTops } from './tops.ts';
 import { type Role, type StrandSpec, USUAL_WEIGHT, type WeaveSpec } from './types.ts';
 
@@ -25,7 +26,7 @@ export function edited(spec: WeaveSpec, edit: WeaveEdit): Result<WeaveSpec> {
   const before = topsOf(spec);
   if (!before.ok) {
     // What runs along another strand has no crossings to keep: any change that parts them is welcome.
-    const next = shapeAfter(spec, edit);
+    const next = asRead(shapeAfter(spec, edit));
     const met = findMeetings(next);
     return ok(met.ok ? withTops(next, byTurns(next, met.value)) : next);
   }
@@ -36,12 +37,22 @@ export function edited(spec: WeaveSpec, edit: WeaveEdit): Result<WeaveSpec> {
         before.value.map((t, i) => (i === edit.crossing ? { ...t, isAOver: !t.isAOver } : t)),
       ),
     );
-  const next = shapeAfter(spec, edit);
+  const next = asRead(shapeAfter(spec, edit));
   const met = findMeetings(next);
   if (!met.ok) return met;
   const gone = edit.kind === 'remove-strand' ? edit.strand : undefined;
   return ok(withTops(next, carriedOver(next, met.value, keptTops(before.value, gone))));
 }
+
+/** The weave as its notation says it: crossings are counted where they will be found again, not a hair beside. */
+const asRead = (spec: WeaveSpec): WeaveSpec => ({
+  ...spec,
+  period: asWritten(spec.period),
+  strands: spec.strands.map((s) => ({
+    ...s,
+    path: s.path.map(([x, y]) => [asWritten(x), asWritten(y)] as const),
+  })),
+});
 
 /** Paths, roles and sizes after a change; words are written again afterwards. */
 function shapeAfter(spec: WeaveSpec, edit: WeaveEdit): WeaveSpec {

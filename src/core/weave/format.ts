@@ -20,7 +20,8 @@ function formatStrand(strand: StrandSpec, spec: WeaveSpec): string {
   return `${[strand.role, strand.name, ...options].join(' ')}: ${path}${word}`;
 }
 
+/** A number as it is once it is written and read again. */
+export const asWritten = (value: number): number => Number(value.toFixed(6)) + 0;
+
 /** Plain decimals only: the notation has no exponents. */
-function num(value: number): string {
-  return String(Number(value.toFixed(6)) + 0);
-}
+const num = (value: number): string => String(asWritten(value));
