@@ -124,10 +124,12 @@ test('days: work is moved by hand, the promise is told, and the calendar goes ou
   await block.focus();
   await page.keyboard.press('Space');
   await expect(block).toHaveAttribute('aria-pressed', 'true');
-  // The strip hears keys a moment after it is taken up.
-  await page.waitForTimeout(200);
+  // The strip hears keys a moment after it is taken up, and says aloud over which day the work is.
+  await expect(page.getByText(/^Roof crew is (taken up|over)/)).toBeAttached();
+  const before = await page.getByText(/^Roof crew is over/).textContent();
+  await page.waitForTimeout(300);
   await page.keyboard.press('ArrowRight');
-  await page.waitForTimeout(200);
+  await expect(page.getByText(/^Roof crew is over/)).not.toHaveText(before!);
   await page.keyboard.press('Space');
   await expect(page.getByText(/Roof crew, 4 × .*: .*, not before/)).toBeVisible();
   await page.getByRole('button', { name: 'Let go of what was moved by hand' }).click();

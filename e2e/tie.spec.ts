@@ -75,7 +75,7 @@ test('a whole bracelet by keyboard: cautions, every row, finish, and a record of
   if (!make.ok) throw new Error(JSON.stringify(make.issues));
   expect(make.value.closedMm).toBe(201);
   expect(make.value.planned.rows).toBe(29);
-  expect(make.value.leftovers).toEqual([expect.objectContaining({ letter: 'A', leftMm: 210 })]);
+  expect(make.value.leftovers).toEqual([expect.objectContaining({ letter: 'A', leftMm: 510 })]);
   expect(make.value.checks.find((c) => c.id === 'ends')!.ok).toBe(true);
 });
 

@@ -1,6 +1,8 @@
 import {
   DndContext,
   type DragEndEvent,
+  type DragOverEvent,
+  type DragStartEvent,
   KeyboardSensor,
   PointerSensor,
   useDraggable,
@@ -57,7 +59,7 @@ export function DayStrip({ book, onPin }: Props) {
     onPin(block.task, to.person, to.day);
   };
   return (
-    <DndContext sensors={sensors} onDragEnd={drop}>
+    <DndContext sensors={sensors} onDragEnd={drop} accessibility={spoken(book)}>
       <section
         aria-label="Days"
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a strip that scrolls must be reached by keyboard
@@ -120,6 +122,30 @@ export function DayStrip({ book, onPin }: Props) {
       </section>
     </DndContext>
   );
+}
+
+/** What is said aloud while work is moved. */
+function spoken({ days }: Book) {
+  const name = (data: unknown) =>
+    days.tasks.find((t) => t.id === (data as Block | undefined)?.task)?.name ?? 'It';
+  const place = (data: unknown) => {
+    const at = data as { person: string; day: number } | undefined;
+    return at ? `${at.person}, ${dayName(at.day)}` : 'no day';
+  };
+  return {
+    screenReaderInstructions: {
+      draggable:
+        'Press Space to take this work up, move it with the arrows, and press Space to put it down; Escape leaves it where it was.',
+    },
+    announcements: {
+      onDragStart: ({ active }: DragStartEvent) => `${name(active.data.current)} is taken up.`,
+      onDragOver: ({ active, over }: DragOverEvent) =>
+        `${name(active.data.current)} is over ${place(over?.data.current)}.`,
+      onDragEnd: ({ active, over }: DragEndEvent) =>
+        `${name(active.data.current)} is put down on ${place(over?.data.current)}.`,
+      onDragCancel: ({ active }: DragEndEvent) => `${name(active.data.current)} stays where it was.`,
+    },
+  };
 }
 
 /** The colour of the first cord of what a task ties. */
