@@ -90,7 +90,8 @@ function pass(piece: PlannedPiece, measured: readonly Measuring[], line: Line): 
   const used = (i: number, rows: number) => beyond(piece.ends[i]!.usedMm, rows, piece.rows);
   const woven = (i: number, rows: number) => beyond(piece.ends[i]!.wovenMm, rows, piece.rows);
   const lineUsed = (i: number, rows: number) => used(i, rows) + woven(i, rows) * (grown - 1);
-  let [at, nu, sum] = [0, PRIOR_NU, PRIOR_NU];
+  const known = piece.shared.nu ?? PRIOR_NU;
+  let [at, nu, sum] = [0, known, known];
   const stepMm = Math.max(1, Math.ceil(last / MOST_STEPS));
 
   const moveTo = (rows: number) => {

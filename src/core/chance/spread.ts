@@ -42,6 +42,8 @@ export interface SharedSpread {
   readonly lasting: number;
   /** Level and walk of this piece: √(level² + walk²/3). */
   readonly piece: number;
+  /** Degrees of freedom of the common scale, where a log knows it better than at first. */
+  readonly nu?: number;
 }
 
 export const PRIOR_SHARED: SharedSpread = {

@@ -132,7 +132,10 @@ function savedBy(
 
 /** About the margin of two ends: to begin with, and for cords that no band knows. */
 const startMargin = (closed: ClosedDesign): number =>
-  marginFor(closed.resolved.chance, { loadings: [0.9, 0.9], nu: PRIOR_NU });
+  marginFor(closed.resolved.chance, {
+    loadings: [0.9, 0.9],
+    nu: closed.metrics.shared.nu ?? PRIOR_NU,
+  });
 
 /** An end that is longer by this many standard deviations than it must be hardly ever runs out first: once in a hundred thousand. */
 const NEVER_SHORTEST = 2.5;
@@ -144,7 +147,7 @@ function marginOf(closed: ClosedDesign, all: readonly CordEnd[]): number {
   return marginFor(closed.resolved.chance, {
     loadings: ends.map((e) => e.loading),
     surpluses: ends.map((e) => e.surplus),
-    nu: PRIOR_NU,
+    nu: closed.metrics.shared.nu ?? PRIOR_NU,
   });
 }
 

@@ -2,6 +2,7 @@ import type { Closing, ClosureContext } from '../closures/types.ts';
 import { fitFor } from '../fit/schools.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { ok, type Result } from '../result.ts';
+import { withLearned } from '../usage/learned.ts';
 import { type WeaveMetrics, weaveMetrics } from '../usage/metrics.ts';
 import { spacedRows } from '../usage/spaced.ts';
 import { withSwatch } from '../usage/swatch.ts';
@@ -32,7 +33,10 @@ export function closeDesign(design: Design, know: Knowledge): Result<ClosedDesig
   const engine = weaveMetrics(resolved.solved, resolved.cord);
   // A swatch was tied in one thickness: it says nothing of others.
   const swatch = resolved.mixed ? undefined : know.swatch(resolved.solved.id, resolved.cord.id);
-  const metrics = spacedRows(swatch ? withSwatch(engine, swatch) : engine, design.setup.spacing ?? 0);
+  // A log knows the swatches, too; with neither there is only the calculation.
+  const log = resolved.mixed ? undefined : know.learned?.(resolved.solved.id, resolved.cord.id);
+  const own = log ? withLearned(engine, log) : swatch ? withSwatch(engine, swatch) : engine;
+  const metrics = spacedRows(own, design.setup.spacing ?? 0);
   const carried = { ...metrics, diameterMm: carriedMm(design, resolved.solved, resolved.cord) };
   const dry = fitFor(design.wearer.girthMm, metrics.thicknessMm, design.ease);
   const context = (finishedMm: number): ClosureContext => ({

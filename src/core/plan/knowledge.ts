@@ -1,3 +1,4 @@
+import type { Forecast } from '../log/predict.ts';
 import { findPattern, solvedFacts } from '../patterns/index.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
 import type { Swatch } from '../usage/swatch.ts';
@@ -11,6 +12,8 @@ export interface Knowledge {
   /** 1 easy … 5 hard; a weave of one's own counts as middling. */
   readonly difficulty: (patternId: string) => number;
   readonly swatch: (patternId: string, cordId: string) => Swatch | undefined;
+  /** What the maker's finished pieces say of a weave in a cord; nothing where there are none, or they do not count. */
+  readonly learned?: (patternId: string, cordId: string) => Forecast | undefined;
 }
 
 /** The maker's own weaves, as far as a plan needs them. */

@@ -1,0 +1,115 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { parseDesign } from '../formats/design.ts';
+import { type Make, makeRecord } from '../formats/make.ts';
+import { type Knowledge, LIBRARY_ONLY } from '../plan/knowledge.ts';
+import { plan } from '../plan/plan.ts';
+import { workingEnds } from '../steps/list/ends.ts';
+import { whyText } from '../why/why.ts';
+import { workLog } from './log.ts';
+import { evidenceOf } from './makes.ts';
+
+const read = parseDesign(readFileSync('examples/pavel-first-band.json', 'utf8'));
+if (!read.ok) throw new Error('example');
+const design = read.value;
+const planned = (know: Knowledge = LIBRARY_ONLY) => {
+  const made = plan(design, know);
+  if (!made.ok) throw new Error('plan');
+  return made.value;
+};
+const NONE = new Set<string>();
+const PROGRESS = {
+  done: [],
+  spent: { gather: 0, cut: 0, 'set up': 0, tie: 0, close: 0, finish: 0, check: 0 },
+  slips: [],
+  undoneRows: 0,
+} as unknown as Parameters<typeof makeRecord>[3];
+
+/** A piece tied by a hand that uses `factor` of what is calculated, cut as `know` planned it. */
+function tied(id: string, factor: number, know: Knowledge = LIBRARY_ONLY): Make {
+  const made = planned(know);
+  const plain = planned();
+  const ends = workingEnds(made, 0);
+  const rows = made.bands[0]!.rows;
+  // What the calculation takes of each end for so many rows, by the library alone.
+  const calculated = workingEnds(plain, 0).map(
+    (e) => (e.wovenMm(plain.bands[0]!.rows) / plain.bands[0]!.rows) * rows,
+  );
+  return makeRecord(
+    id,
+    design,
+    made,
+    PROGRESS,
+    { startedAt: 1, finishedAt: Number(id) },
+    {
+      fit: 'right',
+      checks: [],
+      wovenMm: plain.metrics.rowHeightMm * rows,
+      left: ends.map((e, end) => {
+        const other = e.usedMm(rows) - e.wovenMm(rows);
+        return { band: 0, end, leftMm: e.startMm - e.closureMm - other - calculated[end]! * factor };
+      }),
+    },
+  );
+}
+
+describe('what a finished piece says', () => {
+  it('is the cord of its rows: the cut less closure and leftover, whatever it was planned with', () => {
+    const e = evidenceOf(tied('1', 1.05), LIBRARY_ONLY)!;
+    for (const end of e.ends) expect(end.usedMm! / (end.perMm * e.rowMm * e.rows!)).toBeCloseTo(1.05, 2);
+    const log = workLog([tied('1', 1.05), tied('2', 1.05)], [], NONE, LIBRARY_ONLY);
+    // The next piece is cut by what was learned; what it says of the hand is the same.
+    const next = evidenceOf(tied('3', 1.05, { ...LIBRARY_ONLY, learned: log.forecast }), LIBRARY_ONLY)!;
+    for (const end of next.ends)
+      expect(end.usedMm! / (end.perMm * next.rowMm * next.rows!)).toBeCloseTo(1.05, 2);
+  });
+
+  it('is nothing where nothing was measured, or the design can’t be planned any more', () => {
+    const make = tied('1', 1);
+    const { wovenMm: _w, ...bare } = make;
+    expect(evidenceOf({ ...bare, leftovers: [] }, LIBRARY_ONLY)).toBeUndefined();
+    const gone = { ...design, pattern: { id: 'gone' } } as unknown as Make['design'];
+    expect(evidenceOf({ ...make, design: gone }, LIBRARY_ONLY)).toBeUndefined();
+  });
+});
+
+describe('a plan that knows the log', () => {
+  const makes = [1, 2, 3].map((n) => tied(`${n}`, 0.94));
+  const log = workLog(makes, [], NONE, LIBRARY_ONLY);
+  const know = { ...LIBRARY_ONLY, learned: log.forecast };
+
+  it('cuts less for a hand that uses less, within 3 % of what it will use, and says why', () => {
+    const plain = planned();
+    const learned = planned(know);
+    const woven = (p: typeof plain) => workingEnds(p, 0)[0]!.wovenMm(10) / 10;
+    const rowHeights = learned.metrics.rowHeightMm / plain.metrics.rowHeightMm;
+    expect(Math.abs(woven(learned) / woven(plain) - 0.94)).toBeLessThan(0.03);
+    expect(Math.abs(rowHeights - 1)).toBeLessThan(0.03);
+    expect(learned.cords[0]!.cutLengthMm).toBeLessThan(plain.cords[0]!.cutLengthMm - 50);
+    expect(whyText(learned.metrics.source)).toMatch(
+      /you use about 5 % less cord than calculated, from 3 pieces, 3 of this weave/,
+    );
+    expect(learned.metrics.shared.lasting).toBeLessThan(plain.metrics.shared.lasting);
+    expect(learned.metrics.shared.nu!).toBeGreaterThan(8);
+  });
+
+  it('is the plan without a log where no piece counts', () => {
+    const all = new Set(makes.map((m) => m.id));
+    expect(workLog(makes, [], all, LIBRARY_ONLY).forecast('solomon-bar', 'nylon-4')).toBeUndefined();
+    const one = workLog(makes, [], new Set(['1', '2']), LIBRARY_ONLY);
+    expect(one.forecast(design.pattern.id, design.cord)!.pieces.all).toBe(1);
+  });
+
+  it('takes a swatch as a short piece among the others', () => {
+    const swatch = {
+      patternId: design.pattern.id,
+      cordId: design.cord,
+      rows: 20,
+      wovenMm: 118,
+      workUsedMm: 1300,
+    };
+    const withOne = workLog(makes, [swatch], NONE, LIBRARY_ONLY).forecast(design.pattern.id, design.cord)!;
+    expect(withOne.s).not.toBeCloseTo(log.forecast(design.pattern.id, design.cord)!.s, 4);
+    expect(withOne.pieces.all).toBe(4);
+  });
+});
