@@ -22,7 +22,7 @@ const openRing = async (db: Database, id: string): Promise<OpenedRing> =>
 
 const benchPage = () => import('./screens/bench/BenchPage.tsx');
 // Most people come for the Bench: it is fetched while the store is being opened.
-if (!/^\/(?:tie|weaves|rings|stash|orders)/.test(window.location.pathname))
+if (!/^\/(?:tie|weaves|rings|stash|orders|log)/.test(window.location.pathname))
   benchPage().catch(() => undefined);
 
 const BenchPage = lazily(benchPage);
@@ -33,6 +33,7 @@ const TieListPage = lazily(() => import('./screens/tie/TieListPage.tsx'));
 const RingsPage = lazily(() => import('./screens/rings/RingsPage.tsx'));
 const RingPage = lazily(() => import('./screens/rings/RingPage.tsx'));
 const StashPage = lazily(() => import('./screens/stash/StashPage.tsx'));
+const LogPage = lazily(() => import('./screens/log/LogPage.tsx'));
 const OrdersPage = lazily(() => import('./screens/orders/OrdersPage.tsx'));
 const CommandBox = lazily(() => import('./shell/CommandBox.tsx'));
 const TiePage = lazily(() => import('./screens/tie/TiePage.tsx'));
@@ -89,6 +90,7 @@ export function App({ settings }: { readonly settings: Settings }) {
               <Route path="/rings/:id" element={<RingPage opened={ring.opened} />} />
               <Route path="/rings/:id/tie" element={<RingPage opened={ring.opened} isTying />} />
               <Route path="/stash" element={<StashPage />} />
+              <Route path="/log" element={<LogPage />} />
               <Route path="/orders/:tab?" element={<OrdersPage />} />
               <Route path="/weaves" element={<WeavesPage />} />
               <Route path="/weaves/:id" element={<WeavePage />} />

@@ -2,6 +2,7 @@ import type { Gallery } from '../core/colour/arrangements.ts';
 import type { CordColour } from '../core/colour/palette.ts';
 import type { CutJob, CutOutcome } from '../core/cutting/job.ts';
 import type { Scene } from '../core/drawing/shape.ts';
+import type { Forecast } from '../core/log/predict.ts';
 import type { SolvedFacts, SolvedWeave } from '../core/patterns/types.ts';
 import type { AtHand, Makeable } from '../core/plan/atHand.ts';
 import type { ShelfAsk, ShelfWay } from '../core/plan/fromShelf.ts';
@@ -31,8 +32,12 @@ export type SolveMessage =
   | { readonly kind: 'failed'; readonly issues: readonly Issue[] };
 
 /** What lies on the table, and the maker's own weaves and swatches, which a worker can't look up. */
+/** What the log says of weaves in the cord that is asked about, by the weave's id. */
+export type LearnedBy = Readonly<Record<string, Forecast>>;
+
 export interface MakeableRequest {
   readonly hand: AtHand;
+  readonly learned: LearnedBy;
   readonly ids: readonly string[];
   readonly own: readonly { readonly id: string; readonly name: string; readonly solved: SolvedFacts }[];
   readonly swatches: readonly Swatch[];
@@ -96,6 +101,7 @@ export type CutMessage =
 /** What can be made of the free cord: the weaves to look through, one by one. */
 export interface ShelfRequest {
   readonly ask: ShelfAsk;
+  readonly learned: LearnedBy;
   readonly ids: readonly string[];
   readonly own: MakeableRequest['own'];
   readonly swatches: readonly Swatch[];

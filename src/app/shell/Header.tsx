@@ -27,6 +27,7 @@ const PLACES = [
   { to: '/weaves', name: 'Weaves', isHere: (path: string) => path.startsWith('/weaves') },
   { to: '/stash', name: 'Stash', isHere: (path: string) => path.startsWith('/stash') },
   { to: '/orders', name: 'Orders', isHere: (path: string) => path.startsWith('/orders') },
+  { to: '/log', name: 'Log', isHere: (path: string) => path.startsWith('/log') },
 ];
 
 export function Header({ bench, onUnits, onCommands }: Props) {

@@ -2,11 +2,15 @@ import { createContext, useContext, useMemo } from 'react';
 import useSWR from 'swr';
 import { knotsOf, type Pictures } from '../../core/drawing/pictures.ts';
 import type { OwnWeave } from '../../core/formats/workshop.ts';
+import type { WorkedLog } from '../../core/log/log.ts';
+import type { Forecast } from '../../core/log/predict.ts';
 import { loadWeave } from '../../core/patterns/index.ts';
 import type { SolvedWeave } from '../../core/patterns/types.ts';
 import { type Knowledge, knowledgeOf, LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
 import type { Plan } from '../../core/plan/types.ts';
 import type { Swatch } from '../../core/usage/swatch.ts';
+import type { Database } from '../../storage/db.ts';
+import { listMakes } from '../../storage/pieces.ts';
 import { type BadRecord, listMixed, listSwatches, listWeaves } from '../../storage/weaves.ts';
 import { useDatabase } from './services.tsx';
 
@@ -18,10 +22,14 @@ interface Workshop {
   readonly mixed: readonly OwnWeave[];
   /** Stored weaves and swatches that cannot be read. */
   readonly bad: { readonly weaves: readonly BadRecord[]; readonly swatches: readonly BadRecord[] };
-  /** Reads both again after something was saved. */
+  /** What the maker's finished pieces taught; nothing before the first one, or while it is switched off. */
+  readonly log?: WorkedLog;
+  /** Reads all of it again after something was saved. */
   readonly refresh: () => Promise<unknown>;
   readonly isReady: boolean;
 }
+
+export const WORKSHOP_KEY = 'workshop';
 
 export const WorkshopContext = createContext<Workshop>({
   know: LIBRARY_ONLY,
@@ -38,10 +46,11 @@ export const useWorkshop = (): Workshop => useContext(WorkshopContext);
 /** The library together with the maker's own weaves and swatches. */
 export function useWorkshopFromStore(): Workshop {
   const db = useDatabase();
-  const { data, mutate } = useSWR('workshop', async () => ({
+  const { data, mutate } = useSWR(WORKSHOP_KEY, async () => ({
     weaves: await listWeaves(db),
     swatches: await listSwatches(db),
     mixed: await listMixed(db),
+    log: await workedLogOf(db),
   }));
   return useMemo(() => {
     const own = data?.weaves.good ?? [];
@@ -54,10 +63,32 @@ export function useWorkshopFromStore(): Workshop {
       bad: { weaves: data?.weaves.bad ?? [], swatches: data?.swatches.bad ?? [] },
       isReady: data !== undefined,
       refresh: () => mutate(),
-      know: knowledgeOf(own, swatches, mixed),
+      ...(data?.log ? { log: data.log } : {}),
+      know: knowledgeOf(own, swatches, mixed, data?.log?.forecast),
     };
   }, [data, mutate]);
 }
+
+/** The log, worked through; the code for it is fetched once there is a finished piece. */
+async function workedLogOf(db: Database): Promise<WorkedLog | undefined> {
+  const makes = await listMakes(db);
+  if (makes.length === 0) return undefined;
+  const { workKeptLog } = await import('./workedLog.ts');
+  return workKeptLog(db, makes);
+}
+
+/** What the log says of weaves in one cord, as it goes to a worker. */
+export const learnedOf = (
+  know: Knowledge,
+  weaves: readonly string[],
+  cord: string,
+): Readonly<Record<string, Forecast>> =>
+  Object.fromEntries(
+    weaves.flatMap((id) => {
+      const forecast = know.learned?.(id, cord);
+      return forecast ? [[id, forecast] as const] : [];
+    }),
+  );
 
 const FOREVER = { revalidateOnFocus: false, revalidateIfStale: false, revalidateOnReconnect: false };
 

@@ -28,7 +28,9 @@ export const knowledgeOf = (
   own: readonly KnownWeave[],
   swatches: readonly Swatch[],
   mixed: readonly KnownWeave[],
+  learned?: Knowledge['learned'],
 ): Knowledge => ({
+  ...(learned ? { learned } : {}),
   facts: (id) => LIBRARY_ONLY.facts(id) ?? own.find((w) => w.id === id)?.solved,
   mixed: (id) => mixed.find((w) => w.id === id)?.solved,
   name: (id) => LIBRARY_ONLY.name(id) ?? own.find((w) => w.id === id)?.name,

@@ -8,6 +8,7 @@ import { type Leftover, leftoversBack } from '../../../core/stash/leftovers.ts';
 import { workingEnds } from '../../../core/steps/list/ends.ts';
 import { newId } from '../../../storage/ids.ts';
 import { finishPiece } from '../../../storage/pieces.ts';
+import { WORKSHOP_KEY } from '../../state/knowledge.tsx';
 import { MAKES_KEY, PIECES_KEY, useDatabase } from '../../state/services.tsx';
 import { useStall } from '../../state/stall.ts';
 import { useStash } from '../../state/stash.ts';
@@ -120,7 +121,8 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
       const message = `It could not be kept (${why}). The piece stays on the table; make room and try again.`;
       return setError('root', { message });
     }
-    await Promise.all([mutate(PIECES_KEY), mutate(MAKES_KEY)]);
+    // What it teaches counts from the next plan on.
+    await Promise.all([mutate(PIECES_KEY), mutate(MAKES_KEY), mutate(WORKSHOP_KEY)]);
     const kept = leftoversOf(values, plan).filter((l) => l.lengthMm >= figures.keepMm);
     toast({
       text: `“${tying.design.name}” is done and in the log.`,

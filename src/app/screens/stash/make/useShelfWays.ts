@@ -3,7 +3,7 @@ import { factsOf } from '../../../../core/patterns/facts.ts';
 import { PATTERNS } from '../../../../core/patterns/index.ts';
 import type { ShelfAsk, ShelfWay } from '../../../../core/plan/fromShelf.ts';
 import { findOnShelf } from '../../../../workers/outside/shelf.ts';
-import { useWorkshop } from '../../../state/knowledge.tsx';
+import { learnedOf, useWorkshop } from '../../../state/knowledge.tsx';
 
 export interface FoundWeave {
   readonly id: string;
@@ -26,6 +26,7 @@ export function useShelfWays(ask: ShelfAsk | undefined): {
       return;
     }
     setLooking(true);
+    const ids = [...own.map((w) => w.id), ...PATTERNS.filter((p) => !p.use).map((p) => p.id)];
     let fresh: readonly FoundWeave[] = [];
     let waiting = 0;
     // Many come at once: they are drawn together.
@@ -36,7 +37,8 @@ export function useShelfWays(ask: ShelfAsk | undefined): {
     const stop = findOnShelf(
       {
         ask,
-        ids: [...own.map((w) => w.id), ...PATTERNS.filter((p) => !p.use).map((p) => p.id)],
+        ids,
+        learned: learnedOf(know, ids, ask.cordId),
         own: own.map(({ id, name, solved }) => ({ id, name, solved: factsOf(solved) })),
         swatches,
       },

@@ -1,0 +1,33 @@
+import { format } from 'date-fns';
+import { isOdd } from '../../../core/log/filter.ts';
+import { Button } from '../../ui/Button.tsx';
+import { useLength } from '../../ui/units.tsx';
+import type { LogView } from './useLog.ts';
+
+/** An entry that is far from what the other pieces and the piece itself say: asked about in place. */
+export function Asked({ view }: { readonly view: LogView }) {
+  const show = useLength();
+  const { asked, taught } = view;
+  if (!asked) return null;
+  const odd = taught.get(asked.id)!.scores.filter(isOdd);
+  const worst = odd.reduce((a, b) => (Math.abs(b.z) > Math.abs(a.z) ? b : a));
+  const left = worst.end === undefined ? undefined : asked.leftovers[worst.end];
+  return (
+    <section
+      aria-label="Asked about"
+      className="flex flex-wrap items-center gap-3 rounded-xl border-2 border-amber bg-amber-pale px-4 py-3 text-amber-ink"
+    >
+      <p className="grow text-lg">
+        <strong>
+          {asked.name}, {format(asked.finishedAt, 'd MMM')}:
+        </strong>{' '}
+        {left
+          ? `end ${worst.end! + 1} left over ${show(left.leftMm, { kind: 'cut' })}? By your other pieces it would be ${worst.z < 0 ? 'a good deal less' : 'a good deal more'}.`
+          : 'its woven length and its rows do not go together.'}{' '}
+        Until you say so it counts for little.
+      </p>
+      <Button onClick={() => void view.confirm(asked.id)}>It is right</Button>
+      <Button onClick={() => void view.setCounts(asked.id, false)}>Leave this piece out</Button>
+    </section>
+  );
+}

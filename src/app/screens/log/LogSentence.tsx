@@ -1,0 +1,62 @@
+import { readDesign } from '../../../core/formats/design.ts';
+import { AT } from '../../../core/log/state.ts';
+import { plan } from '../../../core/plan/plan.ts';
+import { plural } from '../../../core/words.ts';
+import { useLength } from '../../ui/units.tsx';
+import type { LogView } from './useLog.ts';
+
+/** What the log says of the hand, then what that is worth in cord for the piece that was made last. */
+export function LogSentence({ view }: { readonly view: LogView }) {
+  const show = useLength();
+  const { log, isOn } = view;
+  if (!isOn)
+    return (
+      <p className="text-lg" data-testid="log-sentence">
+        The log is kept, and plans go by the rope calculation alone.
+      </p>
+    );
+  const count = log?.evidence.length ?? 0;
+  if (!log || count === 0)
+    return (
+      <p className="text-lg" data-testid="log-sentence">
+        No piece says anything of your hand yet: type what was left over when you finish one.
+      </p>
+    );
+  const share = Math.exp(log.learned.state.x[AT.makerS]!) - 1;
+  const percent = Math.round(100 * Math.abs(share));
+  const worth = worthOf(view);
+  return (
+    <>
+      <p className="text-xl" data-testid="log-sentence">
+        {percent === 0 ? (
+          <>
+            You use <strong>as much cord as calculated</strong>
+          </>
+        ) : (
+          <>
+            You use about <strong>{percent} %</strong> {share > 0 ? 'more' : 'less'} cord than calculated
+          </>
+        )}
+        , from {count} {plural(count, 'piece')}.
+      </p>
+      {worth !== undefined && Math.abs(worth) >= 5 && (
+        <p className="text-ink-soft" data-testid="log-worth">
+          For the piece that you made last that is {show(Math.abs(worth), { kind: 'cut' })}{' '}
+          {worth > 0 ? 'less' : 'more'} to cut: your hand, and spare that is no longer needed.
+        </p>
+      )}
+    </>
+  );
+}
+
+/** Cord that the log saves on the piece that was made last, in mm; less than nothing where it asks for more. */
+function worthOf({ makes, know }: LogView): number | undefined {
+  const design = makes[0] && readDesign(makes[0].design);
+  if (!design?.ok) return undefined;
+  const { learned: _gone, ...plain } = know;
+  const [before, after] = [plan(design.value, plain), plan(design.value, know)];
+  if (!before.ok || !after.ok) return undefined;
+  const sum = (cords: readonly { readonly cutLengthMm: number }[]) =>
+    cords.reduce((t, c) => t + c.cutLengthMm, 0);
+  return sum(before.value.cords) - sum(after.value.cords);
+}

@@ -1,0 +1,63 @@
+import { useMemo } from 'react';
+import useSWR from 'swr';
+import type { Make } from '../../../core/formats/make.ts';
+import { isOdd } from '../../../core/log/filter.ts';
+import { demoMakes } from '../../state/demoLog.ts';
+import { useWorkshop } from '../../state/knowledge.tsx';
+import { type LogChoices, readLogChoices, writeLogChoices } from '../../state/logChoices.ts';
+import { useDatabase, useMakes } from '../../state/services.tsx';
+import { readableMakes } from '../../state/workedLog.ts';
+
+const NO_MAKES: Make[] = [];
+
+/** The log: pieces, what they taught, which count; and what the maker says about them. */
+export function useLog() {
+  const db = useDatabase();
+  const { data: records, mutate } = useMakes();
+  const { log, refresh, know } = useWorkshop();
+  const { data: choices, mutate: mutateChoices } = useSWR('log-choices', () => readLogChoices(db));
+  const makes = useMemo(() => (records ? readableMakes(records) : NO_MAKES), [records]);
+  const leftOut = new Set(choices?.leftOut ?? []);
+  const confirmed = new Set(choices?.confirmed ?? []);
+  const taught = new Map((log?.learned.makes ?? []).map((m) => [m.id, m]));
+  const asked = makes.find(
+    (m) => !leftOut.has(m.id) && !confirmed.has(m.id) && taught.get(m.id)?.scores.some(isOdd),
+  );
+
+  async function choose(patch: Partial<LogChoices>): Promise<void> {
+    const next = { isOn: true, leftOut: [], confirmed: [], ...choices, ...patch };
+    await writeLogChoices(db, next);
+    await mutateChoices(next, { revalidate: false });
+    await refresh();
+  }
+
+  return {
+    makes,
+    unreadable: (records?.length ?? 0) - makes.length,
+    isReady: records !== undefined && choices !== undefined,
+    isOn: choices?.isOn ?? true,
+    log,
+    know,
+    taught,
+    leftOut,
+    asked,
+    setOn: (isOn: boolean) => choose({ isOn }),
+    setCounts: (id: string, counts: boolean) =>
+      choose({
+        leftOut: counts
+          ? (choices?.leftOut ?? []).filter((x) => x !== id)
+          : [...(choices?.leftOut ?? []), id],
+      }),
+    confirm: (id: string) => choose({ confirmed: [...(choices?.confirmed ?? []), id] }),
+    loadDemo: async () => {
+      await db.write(['makes'], async (tx) => {
+        for (const make of demoMakes(Date.now()))
+          await tx.objectStore('makes').put({ id: make.id, finishedAt: make.finishedAt, make });
+      });
+      await mutate();
+      await refresh();
+    },
+  };
+}
+
+export type LogView = ReturnType<typeof useLog>;
