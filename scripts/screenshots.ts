@@ -40,17 +40,16 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.keyboard.press('r');
     await page.waitForTimeout(2500);
   },
-  compare: async (page) => {
-    await page.goto('/weaves');
-    await page.getByRole('searchbox', { name: 'Find a weave' }).fill('snake');
-    for (const i of [0, 1, 2]) await page.getByLabel('compare').nth(i).check();
-    await page.evaluate(() => window.scrollTo(0, 0));
-  },
   weaves: async (page) => {
     await page.goto('/weaves');
   },
   weave: async (page) => {
     await page.goto('/weaves/ladder-two-4');
+  },
+  log: async (page) => {
+    await page.goto('/log');
+    await page.getByRole('button', { name: /Load the stall/ }).click();
+    await page.getByTestId('honest').waitFor();
   },
   orders: async (page) => {
     await page.goto('/orders');

@@ -1,12 +1,19 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { knotsOf } from '../drawing/pictures.ts';
 import { type ClassOfKits, formatClass, parseClass } from '../formats/class.ts';
 import { parseDesign } from '../formats/design.ts';
+import { loadWeave } from '../patterns/index.ts';
+import type { SolvedWeave } from '../patterns/types.ts';
 import { LIBRARY_ONLY } from '../plan/knowledge.ts';
+import { plan } from '../plan/plan.ts';
 import { USUAL_STALL } from '../stall/usual.ts';
+import { guideFor } from '../steps/list/steps.ts';
+import { USUAL_WAY } from '../steps/types.ts';
 import { kitsOf, resultOf } from './kits.ts';
 import { LABEL, labelSheets } from './labels.ts';
 import { parsePupils } from './pupils.ts';
+import { pupilSheets } from './sheet.ts';
 import { lessonOf, toolsFor } from './timing.ts';
 import { wantedOfKits } from './wanted.ts';
 
@@ -144,4 +151,25 @@ describe('kits in a cutting plan', () => {
     );
     expect(wanted[0]!.cords.length).toBeGreaterThan(0);
   });
+});
+
+describe('a sheet for a pupil', () => {
+  it.each(['pavel-first-band', 'ines-dome-night', 'lin-four-strand-braid'])(
+    'is one page, with the adult at the flame: %s',
+    async (file) => {
+      const got = parseDesign(readFileSync(`examples/${file}.json`, 'utf8'));
+      const made = got.ok ? plan(got.value) : got;
+      if (!got.ok || !made.ok) throw new Error(file);
+      const weave = (await loadWeave(got.value.pattern.id))!;
+      const knots = new Map<string, SolvedWeave>();
+      for (const id of knotsOf(made.value)) knots.set(id, (await loadWeave(id))!);
+      const way = { ...USUAL_WAY, withAdult: true, hand: 'left', start: 'right' } as const;
+      const guide = guideFor(got.value, made.value, way);
+      if (!guide.ok) throw new Error(file);
+      const sheets = pupilSheets(got.value, made.value, guide.value, { weave, knots }, 'metric');
+      expect(sheets).toHaveLength(1);
+      expect(sheets[0]).toContain('An adult cuts the ends and does the flame.');
+      expect(sheets[0]).toContain(`You need ${guide.value.rows} rows`);
+    },
+  );
 });

@@ -192,7 +192,7 @@ export function stripPicture(page: Page, plan: Plan): void {
   }
 }
 
-export function checkLine(page: Page): void {
+function checkLine(page: Page): void {
   page.room(12);
   const y = page.y + 5;
   const ticks = Array.from({ length: 11 }, (_, i) => `M${PAGE.margin + i * 10} ${n(y - 3)}v6`).join('');

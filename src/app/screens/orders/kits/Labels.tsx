@@ -50,11 +50,13 @@ export function Labels({ list, className, onReady }: Props) {
                 {k.number}
               </text>
               <text x="5" y="15.5" fontSize="3.6">
-                {clipped(
-                  `${k.designName}, wrist ${show(k.girthMm)}${k.isLeftHanded ? ', left-handed' : ''}`,
-                  38,
-                )}
+                {clipped(`${k.designName}, wrist ${show(k.girthMm)}`, 38)}
               </text>
+              {k.isLeftHanded && (
+                <text x={LABEL.widthMm - 5} y="20.5" fontSize="3.6" fontWeight="700" textAnchor="end">
+                  left-handed
+                </text>
+              )}
               {(k.made?.cords ?? []).slice(0, 4).map((c, n) => (
                 <text key={c.letter} x="5" y={20.5 + n * 4} fontSize="3.4">
                   {c.letter} {findColour(c.colour)?.name ?? c.colour}{' '}

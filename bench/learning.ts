@@ -1,0 +1,91 @@
+/**
+ * What the log is worth, on makers of a simulation that ties row by row: error of the predicted use, and how often both ends stay within the 98 % cut, after so many makes.
+ *   node --import tsx bench/learning.ts [makers]
+ */
+import { marginFor } from '../src/core/chance/joint.ts';
+import { endSpread, PRIOR_NU, PRIOR_SHARED, type SharedSpread } from '../src/core/chance/spread.ts';
+import { isOdd, learn } from '../src/core/log/filter.ts';
+import { forecast, pieceVariance } from '../src/core/log/predict.ts';
+import { MATCHED, type MadePiece, simulatedMaker, type World } from '../src/core/log/simulated.ts';
+import { seeded } from '../src/core/random.ts';
+
+const makers = Number(process.argv[2] ?? 200);
+const AFTER = [0, 1, 3, 10, 30];
+const PROMISE = 0.98;
+
+interface Sums {
+  n: number;
+  error: number;
+  kept: number;
+  leftMm: number;
+}
+
+/** Whether both ends of a piece stay within a cut that is laid by what is known, and what is left of it. */
+function tried(
+  piece: MadePiece,
+  mean: number,
+  shared: SharedSpread,
+): { error: number; kept: boolean; leftMm: number } {
+  const { calculatedMm, trueUseMm } = piece;
+  const { variance, loading } = endSpread(shared, calculatedMm, piece.evidence.rows ?? 30);
+  const q = marginFor(PROMISE, { loadings: [loading, loading], nu: shared.nu ?? PRIOR_NU });
+  const cut = calculatedMm * Math.exp(mean + q * Math.sqrt(variance));
+  const used = (trueUseMm[0] + trueUseMm[1]) / 2;
+  return {
+    error: Math.abs(used / (calculatedMm * Math.exp(mean)) - 1),
+    kept: trueUseMm.every((mm) => mm <= cut),
+    leftMm: 2 * cut - trueUseMm[0] - trueUseMm[1],
+  };
+}
+
+function run(name: string, world: World): void {
+  const sums = new Map<string, Sums>();
+  let [slips, found, alarms] = [0, 0, 0];
+  const add = (key: string, t: ReturnType<typeof tried>) => {
+    const s = sums.get(key) ?? { n: 0, error: 0, kept: 0, leftMm: 0 };
+    sums.set(key, {
+      n: s.n + 1,
+      error: s.error + t.error,
+      kept: s.kept + Number(t.kept),
+      leftMm: s.leftMm + t.leftMm,
+    });
+  };
+  for (let seed = 1; seed <= makers; seed++) {
+    const pieces = simulatedMaker(Math.max(...AFTER) + 1, world, seeded(seed));
+    for (const n of AFTER) {
+      const before = pieces.slice(0, n);
+      const next = pieces[n]!;
+      const isTied = before.some((p) => p.evidence.weave === next.evidence.weave);
+      const isLotKnown = before.some((p) => p.evidence.batch === next.evidence.batch);
+      const { batch: _lot, ...about } = next.evidence;
+      const f = forecast(learn(before.map((p) => p.evidence)), isLotKnown ? next.evidence : about);
+      const key = `${n} makes, ${isTied ? 'tied before' : 'a new weave'}`;
+      add(key, tried(next, f.s, { lasting: f.varS, piece: pieceVariance(f.scale), nu: f.nu }));
+      add(`${n} makes, fixed prior`, tried(next, 0, PRIOR_SHARED));
+    }
+    if (world.slips > 0) {
+      const scores = new Map(
+        learn(pieces.map((p) => p.evidence)).makes.map((m) => [m.id, m.scores.some(isOdd)]),
+      );
+      for (const p of pieces) {
+        const off = p.evidence.ends.some(
+          (e, k) => e.usedMm !== undefined && Math.abs(e.usedMm - p.trueUseMm[k as 0 | 1]) > 100,
+        );
+        if (off) slips++;
+        if (off && scores.get(p.evidence.id)) found++;
+        if (!off && scores.get(p.evidence.id)) alarms++;
+      }
+    }
+  }
+  console.log(`\n${name}, ${makers} makers`);
+  for (const [key, s] of [...sums].toSorted((a, b) => Number.parseInt(a[0], 10) - Number.parseInt(b[0], 10)))
+    console.log(
+      `  ${key.padEnd(24)} error ${((100 * s.error) / s.n).toFixed(2)} %, kept ${((100 * s.kept) / s.n).toFixed(1)} of 98, left ${(s.leftMm / s.n / 1000).toFixed(3)} m (n ${s.n})`,
+    );
+  if (world.slips > 0) console.log(`  slips found ${found} of ${slips}; false alarms ${alarms}`);
+}
+
+run('matched world', MATCHED);
+run('all spreads 1.41 times (variances twice)', { wider: Math.SQRT2, slips: 0 });
+run('spreads 0.71 times (variances half)', { wider: Math.SQRT1_2, slips: 0 });
+run('slips of the pen in 4 of 100 pieces', { wider: 1, slips: 0.04 });
