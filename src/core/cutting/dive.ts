@@ -5,7 +5,7 @@ import type { Solver } from './solver.ts';
 
 const MOST_DEPTH = 400;
 /** Dives that are begun, and how often one may leave the way of the relaxed program. Counted, not timed: the same job ends alike everywhere. */
-const MOST_DIVES = 40;
+const MOST_DIVES: Readonly<Record<Stage, number>> = { cost: 40, waste: 40, opened: 15, tidy: 10 };
 const MOST_DISCREPANCIES = 4;
 
 /** Where a dive stands: what is fixed, what is left, and what its relaxed program says; and what is not to be taken next. */
@@ -46,7 +46,7 @@ export function dive(
   const waiting: Node[] = [
     { fixed: [], left: m, patterns: pool.patterns, x: first.x, discrepancies: 0, banned: new Set() },
   ];
-  for (let dives = 0; dives < MOST_DIVES && waiting.length > 0 && !isThere(); dives++) {
+  for (let dives = 0; dives < MOST_DIVES[stage] && waiting.length > 0 && !isThere(); dives++) {
     const least = Math.min(...waiting.map((n) => n.discrepancies));
     descend(
       waiting.splice(
