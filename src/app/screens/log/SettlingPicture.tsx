@@ -8,7 +8,7 @@ import type { LogView } from './useLog.ts';
 const TOP = 120;
 const GAP = 30;
 const BARS = 150;
-const LEFT = 104;
+const LEFT = 120;
 /** Pieces that are shown at most: the newest. */
 const MOST = 20;
 

@@ -6,6 +6,7 @@ import { triedOn } from '../../../core/plan/triedOn.ts';
 import type { Plan } from '../../../core/plan/types.ts';
 import { type Leftover, leftoversBack } from '../../../core/stash/leftovers.ts';
 import { workingEnds } from '../../../core/steps/list/ends.ts';
+import { expectedLeft } from '../../../core/steps/reach/expectedLeft.ts';
 import { newId } from '../../../storage/ids.ts';
 import { finishPiece } from '../../../storage/pieces.ts';
 import { WORKSHOP_KEY } from '../../state/knowledge.tsx';
@@ -184,16 +185,7 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
               key={e.key}
               name={`left.${e.key}`}
               control={control}
-              render={({ field }) => (
-                <LengthField
-                  label={`Left over of ${e.letter}, ${e.colour}, end ${e.end + 1}`}
-                  valueMm={field.value}
-                  leastMm={0}
-                  mostMm={50_000}
-                  hint="Before it is snipped; optional."
-                  onChange={field.onChange}
-                />
-              )}
+              render={({ field }) => <LeftField end={e} value={field.value} onChange={field.onChange} />}
             />
           ))}
           <label className="flex flex-col gap-1 md:col-span-2">
@@ -218,6 +210,40 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
         </div>
       </form>
     </Panel>
+  );
+}
+
+interface LeftProps {
+  readonly end: ReturnType<typeof endsOf>[number];
+  readonly value: number | undefined;
+  readonly onChange: (mm: number) => void;
+}
+
+/** What an end has left over, beside what it should have; one that cannot be is asked about at once. */
+function LeftField({ end, value, onChange }: LeftProps) {
+  const { plan, tying } = useHere();
+  const show = useLength();
+  const rows = tying.progress.rowsOf?.[end.band] ?? plan.bands[end.band]!.rows;
+  const expected = expectedLeft(plan, end, rows);
+  const between = `${show(expected.fromMm, { kind: 'cut' })} to ${show(expected.toMm, { kind: 'cut' })}`;
+  const isOdd = value !== undefined && (value < expected.leastMm || value > expected.mostMm);
+  return (
+    <div>
+      <LengthField
+        label={`Left over of ${end.letter}, ${end.colour}, end ${end.end + 1}`}
+        valueMm={value}
+        leastMm={0}
+        mostMm={50_000}
+        hint={`Before it is snipped; expected ${between}.`}
+        onChange={onChange}
+      />
+      {isOdd && (
+        <p role="status" className="mt-1 rounded bg-amber-pale px-3 py-1.5 text-[15px] text-amber-ink">
+          {show(value, { kind: 'cut' })}? Expected were {between}. If it is right, leave it: the log will ask
+          once more.
+        </p>
+      )}
+    </div>
   );
 }
 
