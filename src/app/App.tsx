@@ -22,7 +22,7 @@ const openRing = async (db: Database, id: string): Promise<OpenedRing> =>
 
 const benchPage = () => import('./screens/bench/BenchPage.tsx');
 // Most people come for the Bench: it is fetched while the store is being opened.
-if (!/^\/(?:tie|weaves|rings|stash|orders|log)/.test(window.location.pathname))
+if (!/^\/(?:tie|weaves|rings|stash|orders|log|practice)/.test(window.location.pathname))
   benchPage().catch(() => undefined);
 
 const BenchPage = lazily(benchPage);
@@ -34,6 +34,7 @@ const RingsPage = lazily(() => import('./screens/rings/RingsPage.tsx'));
 const RingPage = lazily(() => import('./screens/rings/RingPage.tsx'));
 const StashPage = lazily(() => import('./screens/stash/StashPage.tsx'));
 const LogPage = lazily(() => import('./screens/log/LogPage.tsx'));
+const PracticePage = lazily(() => import('./screens/practice/PracticePage.tsx'));
 const OrdersPage = lazily(() => import('./screens/orders/OrdersPage.tsx'));
 const CommandBox = lazily(() => import('./shell/CommandBox.tsx'));
 const TiePage = lazily(() => import('./screens/tie/TiePage.tsx'));
@@ -90,6 +91,7 @@ export function App({ settings }: { readonly settings: Settings }) {
               <Route path="/rings/:id" element={<RingPage opened={ring.opened} />} />
               <Route path="/rings/:id/tie" element={<RingPage opened={ring.opened} isTying />} />
               <Route path="/stash" element={<StashPage />} />
+              <Route path="/practice" element={<PracticePage />} />
               <Route path="/log" element={<LogPage />} />
               <Route path="/orders/:tab?" element={<OrdersPage />} />
               <Route path="/weaves" element={<WeavesPage />} />

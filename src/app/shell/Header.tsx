@@ -28,6 +28,7 @@ const PLACES = [
   { to: '/stash', name: 'Stash', isHere: (path: string) => path.startsWith('/stash') },
   { to: '/orders', name: 'Orders', isHere: (path: string) => path.startsWith('/orders') },
   { to: '/log', name: 'Log', isHere: (path: string) => path.startsWith('/log') },
+  { to: '/practice', name: 'Practice', isHere: (path: string) => path.startsWith('/practice') },
 ];
 
 export function Header({ bench, onUnits, onCommands }: Props) {

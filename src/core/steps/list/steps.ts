@@ -113,7 +113,8 @@ function specOf(facts: Pick<SolvedFacts, 'notation'>): Result<WeaveSpec> {
   return parse(facts.notation);
 }
 
-function tyings(
+/** The rows of a weave as moves, one for each pass that it is tied in. */
+export function tyings(
   spec: WeaveSpec,
   way: WayOfWorking,
   tiedIn: readonly (readonly string[])[] | undefined,

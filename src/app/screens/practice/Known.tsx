@@ -1,0 +1,69 @@
+import { findPattern } from '../../../core/patterns/index.ts';
+import type { DrillCard } from '../../../core/practice/drills.ts';
+import type { Standing, usePractice } from '../../state/practice.ts';
+import { Button } from '../../ui/Button.tsx';
+
+interface Props {
+  readonly cards: readonly DrillCard[];
+  readonly practice: ReturnType<typeof usePractice>;
+  /** The drill that is asked now. */
+  readonly now: string;
+}
+
+const MARKS: Readonly<Record<Standing, string>> = { known: '✓', shaky: '~', 'not tried': '·' };
+const TINTS: Readonly<Record<Standing, string>> = {
+  known: 'bg-good text-white',
+  shaky: 'bg-[#bcd9c9] text-ink',
+  'not tried': 'bg-rule text-ink-soft',
+};
+const KINDS = { 'next-side': 'Which side next', 'name-it': 'Which weave' } as const;
+
+/** What you know: every drill of every weave, known, shaky or not tried. */
+export function Known({ cards, practice, now }: Props) {
+  const counts = { known: 0, shaky: 0, 'not tried': 0 };
+  for (const c of cards) counts[practice.standing(c.id)]++;
+  return (
+    <aside aria-label="What you know" className="flex flex-col gap-3">
+      <h2 className="font-bold font-title text-xl">What you know</h2>
+      <p data-testid="known">
+        {counts.known} known, {counts.shaky} shaky, {counts['not tried']} not tried.
+      </p>
+      {(['next-side', 'name-it'] as const).map((kind) => (
+        <section key={kind} aria-label={KINDS[kind]}>
+          <h3 className="mb-1 font-semibold">{KINDS[kind]}</h3>
+          <ul className="flex flex-wrap gap-1">
+            {cards
+              .filter((c) => c.kind === kind)
+              .map((c) => {
+                const standing = practice.standing(c.id);
+                const name = findPattern(c.weave)?.name ?? c.weave;
+                return (
+                  <li key={c.id}>
+                    <span
+                      role="img"
+                      aria-label={`${kind === 'name-it' && c.id === now ? 'The one asked now' : name}: ${standing}`}
+                      title={
+                        kind === 'name-it' && c.id === now ? 'the one asked now' : `${name}: ${standing}`
+                      }
+                      className={`inline-flex size-7 items-center justify-center rounded text-[15px] ${TINTS[standing]} ${c.id === now ? 'outline-3 outline-amber' : ''}`}
+                    >
+                      {MARKS[standing]}
+                    </span>
+                  </li>
+                );
+              })}
+          </ul>
+        </section>
+      ))}
+      <p className="text-[15px] text-ink-soft">
+        ✓ is known, ~ is shaky, a dot was not tried. What is shaky comes back within minutes, what is known in
+        days.
+      </p>
+      {counts['not tried'] < cards.length && (
+        <Button look="quiet" className="self-start" onClick={() => void practice.forget()}>
+          Begin anew
+        </Button>
+      )}
+    </aside>
+  );
+}

@@ -1,0 +1,128 @@
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { drillCards, type Question, questionOf } from '../../../core/practice/drills.ts';
+import { seeded } from '../../../core/random.ts';
+import { usePractice } from '../../state/practice.ts';
+import { Boundary } from '../../ui/Boundary.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { FaceQuestion } from './FaceQuestion.tsx';
+import { Known } from './Known.tsx';
+import { SideQuestion } from './SideQuestion.tsx';
+
+const CARDS = drillCards();
+
+/** What hands learn, away from the cord: which side next, which weave is this. Short questions, by keyboard or thumb; what is shaky comes back sooner. */
+export default function PracticePage() {
+  const practice = usePractice();
+  const [round, setRound] = useState(() => Date.now() % 1_000_000);
+  const [question, setQuestion] = useState<Question>();
+  const [given, setGiven] = useState<string>();
+  const [askedAt, setAskedAt] = useState(0);
+  const { isReady, next, answered } = practice;
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new round asks anew; what was just kept does not
+  useEffect(() => {
+    if (!isReady) return;
+    const uniform = seeded(round);
+    const card = next(CARDS, Date.now(), uniform, question?.card.id);
+    setQuestion(questionOf(card, uniform));
+    setGiven(undefined);
+    setAskedAt(Date.now());
+  }, [round, isReady]);
+
+  const give = useCallback(
+    (value: string) => {
+      if (!question || given !== undefined) return;
+      setGiven(value);
+      const now = Date.now();
+      void answered(question.card.id, value === question.answer, (now - askedAt) / 1000, now);
+    },
+    [question, given, answered, askedAt],
+  );
+  const goOn = useCallback(() => setRound((r) => r + 1), []);
+
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const target = e.target as HTMLElement;
+      if (!question || e.ctrlKey || e.metaKey || e.altKey || target.closest?.('input,textarea,select'))
+        return;
+      if (given !== undefined) {
+        if (e.key !== ' ' && e.key !== 'Enter') return;
+        if (target.closest?.('button,a')) return;
+        e.preventDefault();
+        return goOn();
+      }
+      const index =
+        question.card.kind === 'next-side' ? ['ArrowLeft', 'ArrowRight'].indexOf(e.key) : Number(e.key) - 1;
+      const choice = question.choices[index];
+      if (!choice) return;
+      e.preventDefault();
+      give(choice.value);
+    };
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  }, [question, given, give, goOn]);
+
+  const words = useMemo(() => (question ? wordsOf(question) : undefined), [question]);
+  if (!question || !words) return <main className="p-5" />;
+  const isRight = given === question.answer;
+  return (
+    <main className="grid grid-cols-1 gap-5 px-5 py-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
+      <section aria-label="Question" className="flex min-w-0 flex-col gap-3">
+        <h1 className="font-bold font-title text-3xl">{words.ask}</h1>
+        <p className="text-ink-soft">{words.how}</p>
+        <Boundary name="The picture" keys={[question]}>
+          <div className="on-mat flex min-h-80 items-center justify-center rounded-xl bg-mat p-4">
+            {question.card.kind === 'next-side' ? (
+              <SideQuestion weave={question.card.weave} rows={question.rows!} />
+            ) : (
+              <FaceQuestion weave={question.card.weave} isTurned={given !== undefined} />
+            )}
+          </div>
+        </Boundary>
+        <div className="flex flex-wrap gap-2">
+          {question.choices.map((c, i) => (
+            <Button
+              key={c.value}
+              look={given === undefined ? 'plain' : c.value === question.answer ? 'next' : 'plain'}
+              disabled={given !== undefined && c.value !== question.answer && c.value !== given}
+              aria-keyshortcuts={
+                question.card.kind === 'next-side' ? (i === 0 ? 'ArrowLeft' : 'ArrowRight') : `${i + 1}`
+              }
+              className="min-h-12 min-w-32 px-5 text-lg"
+              onClick={() => give(c.value)}
+            >
+              {question.card.kind === 'name-it' && <span className="figure text-ink-soft">{i + 1}</span>}
+              {c.name}
+            </Button>
+          ))}
+        </div>
+        <div role="status" className="min-h-24">
+          {given !== undefined && (
+            <>
+              <p
+                className={`font-semibold text-xl ${isRight ? 'text-good' : 'text-bad'}`}
+                data-testid="verdict"
+              >
+                {isRight ? '✓ Right.' : '✗ Not quite.'}
+              </p>
+              <p className="max-w-3xl text-lg">{question.why}</p>
+              <Button look="next" className="mt-2 px-6 py-2 text-lg" onClick={goOn}>
+                Next <span className="text-[15px]">Space</span>
+              </Button>
+            </>
+          )}
+        </div>
+      </section>
+      <Known cards={CARDS} practice={practice} now={question.card.id} />
+    </main>
+  );
+}
+
+function wordsOf({ card }: Question): { readonly ask: string; readonly how: string } {
+  return card.kind === 'next-side'
+    ? {
+        ask: 'Which side begins the next row?',
+        how: 'Press ← or →, or the side. The work hangs before you and grows downwards.',
+      }
+    : { ask: 'Which weave is this?', how: 'Press its number. After the answer you see its back, too.' };
+}
