@@ -57,19 +57,26 @@ const uniform =
     kerfMm: 0,
     keepMm: 400,
   });
-const kits = (random: Random): CuttingProblem => ({
-  pieces: pieces(
-    Array.from({ length: 30 }, () => [2100, 1450, 380].map((mm) => mm + 10 * whole(random, 0, 20))).flat(),
-  ),
-  bars: [
-    ...Array.from({ length: 12 }, (_, i) => bar(`o${i}`, whole(random, 500, 3500), true)),
-    bar('h1', 15_000, false),
-    bar('h2', 28_400, false),
-  ],
-  packs: [pack(15_000, 620), pack(30_000, 1050)],
-  kerfMm: 10,
-  keepMm: 400,
-});
+/** Thirty kits of three cords from mixed hanks: all of one size, or each of its own. */
+const kits =
+  (isOneSize: boolean) =>
+  (random: Random): CuttingProblem => ({
+    pieces: pieces(kitLengths(isOneSize, random)),
+    bars: [
+      ...Array.from({ length: 12 }, (_, i) => bar(`o${i}`, whole(random, 500, 3500), true)),
+      bar('h1', 15_000, false),
+      bar('h2', 28_400, false),
+    ],
+    packs: [pack(15_000, 620), pack(30_000, 1050)],
+    kerfMm: 10,
+    keepMm: 400,
+  });
+
+function kitLengths(isOneSize: boolean, random: Random): number[] {
+  const one = () => [2100, 1450, 380].map((mm) => mm + 10 * whole(random, 0, 20));
+  const same = one();
+  return Array.from({ length: 30 }, () => (isOneSize ? same : one())).flat();
+}
 
 /** Many lengths of stock and many lengths wanted: 40 against 120, more wanted than there is. */
 const manyLengths = (random: Random): CuttingProblem => ({
@@ -90,7 +97,8 @@ const SETS: readonly (readonly [string, (random: Random) => CuttingProblem])[] =
   ['uniform 120', uniform(120)],
   ['uniform 250', uniform(250)],
   ['uniform 500', uniform(500)],
-  ['30 kits, mixed hanks', kits],
+  ['30 kits of one size', kits(true)],
+  ['30 kits of all sizes', kits(false)],
   ['40 stock × 120 lengths', manyLengths],
 ];
 

@@ -3,9 +3,15 @@
  *   node --import tsx bench/learning.ts [makers]
  */
 import { marginFor } from '../src/core/chance/joint.ts';
-import { endSpread, PRIOR_NU, PRIOR_SHARED, type SharedSpread } from '../src/core/chance/spread.ts';
+import {
+  endSpread,
+  PRIOR_NU,
+  PRIOR_SHARED,
+  pieceVariance,
+  type SharedSpread,
+} from '../src/core/chance/spread.ts';
 import { isOdd, learn } from '../src/core/log/filter.ts';
-import { forecast, pieceVariance } from '../src/core/log/predict.ts';
+import { forecast } from '../src/core/log/predict.ts';
 import { MATCHED, type MadePiece, simulatedMaker, type World } from '../src/core/log/simulated.ts';
 import { seeded } from '../src/core/random.ts';
 

@@ -38,7 +38,7 @@ export function Header({ bench, onUnits, onCommands }: Props) {
   return (
     <header className="flex flex-wrap items-center gap-x-5 gap-y-1 border-rule border-b bg-card px-5 py-1.5 print:hidden">
       <p className="font-bold font-title text-2xl tracking-tight">Warp Beam</p>
-      <nav aria-label="Places" className="flex gap-4 text-[17px]">
+      <nav aria-label="Places" className="flex flex-wrap gap-x-4 text-[17px]">
         {PLACES.map((place) => (
           <Link
             key={place.to}

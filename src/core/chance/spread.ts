@@ -54,6 +54,9 @@ export const PRIOR_SHARED: SharedSpread = {
   piece: square(PRIOR.pieceLevel) + square(PRIOR.pieceWalk) / 3,
 };
 
+/** What is uncertain of a piece beside what lasts, with a common scale φ in it: its level and its walk. */
+export const pieceVariance = (scale: number): number => scale * PRIOR_SHARED.piece;
+
 /**
  * Variance of the logarithm of what one end uses in the weave, and the share of it that it has in common with the
  * others. `wovenMm` is the cord that the weave takes of it, `rows` how many rows that are.

@@ -81,19 +81,22 @@ const isLess = (a: readonly number[], b: readonly number[]): boolean => {
 };
 
 const MOST_ROUNDS = 20;
-const MOST_MOVES = 4000;
+/** Tasks that are laid out in all while looking for better plans: with many tasks fewer moves are tried. */
+const MOST_LAID_OUT = 160_000;
 
 /** Moves one task to another person while that helps: a bounded search, so its end is not proven best. */
 function improved(start: Sequence, people: readonly Person[], today: number): Sequence {
   let best = start;
   let worth = badness(laidOut(people, best, today), best);
   let moves = 0;
+  const count = [...start.values()].reduce((sum, list) => sum + list.length, 0);
+  const mostMoves = MOST_LAID_OUT / Math.max(1, count);
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const before = best;
     for (const from of people)
       for (const task of best.get(from.name) ?? [])
         for (const to of people) {
-          if (to === from || !canTie(to, task) || ++moves > MOST_MOVES) continue;
+          if (to === from || !canTie(to, task) || ++moves > mostMoves) continue;
           const next = new Map(best);
           next.set(
             from.name,
@@ -107,7 +110,7 @@ function improved(start: Sequence, people: readonly Person[], today: number): Se
           const is = badness(laidOut(people, next, today), next);
           if (isLess(is, worth)) [best, worth] = [next, is];
         }
-    if (best === before || moves > MOST_MOVES) break;
+    if (best === before || moves > mostMoves) break;
   }
   return best;
 }

@@ -1,6 +1,6 @@
 import { chances, type OrderChance } from './chance.ts';
 import type { Person, Task } from './types.ts';
-import type { Sequence } from './work.ts';
+import { laidOut, type Sequence } from './work.ts';
 
 /** Below this chance a due day is not called safe. */
 export const SAFE = 0.9;
@@ -15,6 +15,9 @@ export interface Relief {
   readonly drop: { readonly order: string; readonly minutes: number } | undefined;
 }
 
+/** For so many orders at most another one to leave out is looked for: the first ones by their days. */
+const MOST_SEARCHED = 5;
+
 /** For every due day that is not safe: to when it would have to move, or which single other order to leave out. */
 export function reliefs(
   people: readonly Person[],
@@ -28,15 +31,25 @@ export function reliefs(
   const others = [...minutes].toSorted((a, b) => a[1] - b[1]);
   return known
     .filter((c) => c.chance < SAFE)
-    .map(({ order, chance, sureDay }) => {
-      const drop = others.find(([id]) => {
-        if (id === order) return false;
-        const without = new Map(
-          [...sequence].map(([name, list]) => [name, list.filter((t: Task) => t.order !== id)] as const),
-        );
-        const then = chances(people, without, today).find((c) => c.order === order);
-        return then !== undefined && then.chance >= SAFE;
-      });
+    .toSorted((a, b) => a.due - b.due)
+    .map(({ order, chance, due, sureDay }, n) => {
+      const drop =
+        n >= MOST_SEARCHED
+          ? undefined
+          : others.find(([id]) => {
+              if (id === order) return false;
+              const without = new Map(
+                [...sequence].map(
+                  ([name, list]) => [name, list.filter((t: Task) => t.order !== id)] as const,
+                ),
+              );
+              // Where it does not even help as reckoned, no hand makes it safe.
+              const { ends } = laidOut(people, without, today);
+              const mine = [...without.values()].flat().filter((t) => t.order === order);
+              if (mine.some((t) => (ends.get(t.id) ?? Number.POSITIVE_INFINITY) > due)) return false;
+              const then = chances(people, without, today).find((c) => c.order === order);
+              return then !== undefined && then.chance >= SAFE;
+            });
       return {
         order,
         chance,

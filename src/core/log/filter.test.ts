@@ -3,6 +3,7 @@ import { PRIOR, TAPE } from '../chance/spread.ts';
 import { seeded } from '../random.ts';
 import type { Evidence } from './evidence.ts';
 import { isOdd, learn } from './filter.ts';
+import { foretold, keptWithin } from './kept.ts';
 import { forecast } from './predict.ts';
 import { blockOf, DRIFT, PIECE, TERMS } from './prior.ts';
 import { rowsOf } from './rows.ts';
@@ -206,6 +207,32 @@ describe('the forecast', () => {
     expect(state.nu).toBeGreaterThan(60);
     expect(scaleOf(state)).toBeGreaterThan(0.6);
     expect(scaleOf(state)).toBeLessThan(1.6);
+  });
+});
+
+describe('the log put to the test on itself', () => {
+  it('foretells every end from the pieces before it alone', () => {
+    const log = simulatedMaker(12, MATCHED, seeded(19)).map((p) => p.evidence);
+    const all = foretold(log);
+    const last = log.at(-1)!;
+    const { s, h } = forecast(learn(log.slice(0, -1)), last);
+    const mine = all.filter((f) => f.id === last.id);
+    expect(mine.length).toBeGreaterThan(0);
+    for (const f of mine) expect(Math.log(f.foretold)).toBeCloseTo(s + (last.rows === undefined ? 0 : h), 10);
+    // The first piece is foretold from nothing.
+    expect(all[0]!.foretold).toBe(1);
+  });
+
+  it('keeps its promises over 40 makers: nine of ten within 90 %, nearly all within 98 %', () => {
+    const all = Array.from({ length: 40 }, (_, seed) =>
+      foretold(simulatedMaker(12, MATCHED, seeded(seed + 100)).map((p) => p.evidence)),
+    ).flat();
+    expect(all.length).toBeGreaterThan(700);
+    // Ends of one piece and pieces of one maker go together: a few points either way.
+    expect(Math.abs(keptWithin(all, 0.5) - 0.5)).toBeLessThan(0.06);
+    expect(Math.abs(keptWithin(all, 0.9) - 0.9)).toBeLessThan(0.04);
+    expect(keptWithin(all, 0.98)).toBeGreaterThan(0.96);
+    expect(keptWithin([], 0.9)).toBe(0);
   });
 });
 

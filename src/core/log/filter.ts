@@ -40,13 +40,18 @@ interface Mutable {
 
 /**
  * Works through a log in the order of its dates, one pass, O(size²) for every number. The same log gives the same answer. Without `isRobust` slips and jumps are not thought
- * of: the plain filter, which equals the dense normal equations.
+ * of: the plain filter, which equals the dense normal equations. `onPiece` is shown what is known before each piece; it must not keep the state, which goes on changing.
  */
-export function learn(evidence: readonly Evidence[], isRobust = true): Learned {
+export function learn(
+  evidence: readonly Evidence[],
+  isRobust = true,
+  onPiece?: (before: LogState, piece: Evidence, number: number) => void,
+): Learned {
   const inOrder = evidence.toSorted((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
   let state = initialState(inOrder);
   const makes: Taught[] = [];
-  for (const e of inOrder) {
+  for (const [number, e] of inOrder.entries()) {
+    onPiece?.(state, e, number);
     begin(state, e.batch === undefined);
     const rows = rowsOf(e, state);
     const z = scoresOf(state, rows);

@@ -1,7 +1,8 @@
 import { below } from '../chance/normal.ts';
+import { pieceVariance } from '../chance/spread.ts';
 import type { Evidence } from './evidence.ts';
 import { learn } from './filter.ts';
-import { forecast, pieceVariance } from './predict.ts';
+import { forecast } from './predict.ts';
 import { rowsOf } from './rows.ts';
 import { initialState } from './state.ts';
 
@@ -23,11 +24,12 @@ const Z_98 = 2.054;
 
 /** Every end of every piece against what the pieces before it said: the log put to the test on itself. */
 export function foretold(evidence: readonly Evidence[]): Foretold[] {
-  const inOrder = evidence.toSorted((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
-  return inOrder.flatMap((e, i) => {
-    const before = forecast(learn(inOrder.slice(0, i)), e);
-    return rowsOf(e, initialState([e])).flatMap((row): Foretold[] => {
-      if (row.end === undefined) return [];
+  const list: Foretold[] = [];
+  const nothing = initialState(evidence);
+  learn(evidence, true, (state, e) => {
+    const before = forecast({ state, makes: [], of: [] }, e);
+    for (const row of rowsOf(e, nothing)) {
+      if (row.end === undefined) continue;
       // Cord of the rows that were tied: row height has its share in it where rows are known.
       const byRows = e.rows !== undefined;
       const mean = before.s + (byRows ? before.h : 0);
@@ -37,18 +39,17 @@ export function foretold(evidence: readonly Evidence[]): Foretold[] {
         pieceVariance(before.scale) +
         before.scale * row.r;
       const sd = Math.sqrt(variance);
-      return [
-        {
-          id: e.id,
-          end: row.end,
-          used: Math.exp(row.y),
-          foretold: Math.exp(mean),
-          most: Math.exp(mean + Z_98 * sd),
-          level: below((row.y - mean) / sd),
-        },
-      ];
-    });
+      list.push({
+        id: e.id,
+        end: row.end,
+        used: Math.exp(row.y),
+        foretold: Math.exp(mean),
+        most: Math.exp(mean + Z_98 * sd),
+        level: below((row.y - mean) / sd),
+      });
+    }
   });
+  return list;
 }
 
 /** Of all ends, how many kept within a promise of so much: for a chance of 90 % it should be nine of ten. */

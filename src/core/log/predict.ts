@@ -1,4 +1,3 @@
-import { PRIOR } from '../chance/spread.ts';
 import type { Evidence, Group } from './evidence.ts';
 import { keysOf } from './evidence.ts';
 import type { Learned } from './filter.ts';
@@ -60,7 +59,3 @@ export function forecast({ state, of }: Learned, about: Pick<Evidence, Group>): 
     },
   };
 }
-
-/** What is uncertain of a piece beside what lasts, with the scale in it: its level and its walk. */
-export const pieceVariance = (scale: number): number =>
-  scale * (PRIOR.pieceLevel ** 2 + PRIOR.pieceWalk ** 2 / 3);

@@ -1,4 +1,5 @@
-import { type Forecast, pieceVariance } from '../log/predict.ts';
+import { pieceVariance } from '../chance/spread.ts';
+import type { Forecast } from '../log/predict.ts';
 import { counted, num, type Why, why } from '../why/why.ts';
 import type { WeaveMetrics } from './metrics.ts';
 

@@ -87,18 +87,24 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
   );
 }
 
+/** Long enough for the first look and the first word to be pressed, sooner than anyone prints. */
+const PAPER_AFTER_MS = 1500;
+
 /** The printed card is fetched once the screen stands: it is there when it is printed, without delaying the first look. */
 function usePaper(): ComponentType | undefined {
   const [paper, setPaper] = useState<{ readonly Card: ComponentType }>();
   useEffect(() => {
     let isHere = true;
-    // Without it only printing is missing; the page itself goes on.
-    fetchModule(() => import('./PrintCard.tsx')).then(
-      (m) => isHere && setPaper({ Card: m.PrintCard }),
-      () => undefined,
-    );
+    const timer = setTimeout(() => {
+      // Without it only printing is missing; the page itself goes on.
+      fetchModule(() => import('./PrintCard.tsx')).then(
+        (m) => isHere && setPaper({ Card: m.PrintCard }),
+        () => undefined,
+      );
+    }, PAPER_AFTER_MS);
     return () => {
       isHere = false;
+      clearTimeout(timer);
     };
   }, []);
   return paper?.Card;

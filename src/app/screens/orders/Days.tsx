@@ -1,5 +1,7 @@
 import { createEvents } from 'ics';
 import { CalendarArrowDown } from 'lucide-react';
+import { useMemo } from 'react';
+import { reliefs } from '../../../core/days/relief.ts';
 import type { Order } from '../../../core/formats/orders.ts';
 import { isoDay } from '../../../core/stall/dates.ts';
 import { plural } from '../../../core/words.ts';
@@ -15,6 +17,7 @@ export function Days({ book }: { readonly book: Book }) {
   const toast = useToast();
   const { days, orders } = book;
   const { plan, boundDays, isProven, people } = days;
+  const helps = useMemo(() => reliefs(days.people, days.sequence, book.day, days.chances), [days, book.day]);
   const nameOf = (id: string) => orders.find((o) => o.id === id)?.name ?? id;
   const pinned = orders.filter((o) => (o.pins ?? []).length > 0 && o.state !== 'handed-over');
 
@@ -85,7 +88,7 @@ export function Days({ book }: { readonly book: Book }) {
           {days.chances
             .toSorted((a, b) => a.due - b.due)
             .map((c) => {
-              const relief = days.reliefs.find((r) => r.order === c.order);
+              const relief = helps.find((r) => r.order === c.order);
               return (
                 <li
                   key={c.order}

@@ -1,4 +1,5 @@
 import { Link, useParams } from 'react-router';
+import { SAFE } from '../../../core/days/relief.ts';
 import { plural } from '../../../core/words.ts';
 import { useRestOfDemo } from '../../state/restOfDemo.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
@@ -75,7 +76,7 @@ function summary({ orders, isReady, days, day }: Book): string {
       ? 'No orders yet: say who wants what, by when.'
       : 'Everything that was ordered is tied.';
   const next = open.find((o) => dueOf(o) !== undefined);
-  const unsafe = days.reliefs.length;
+  const unsafe = days.chances.filter((c) => c.chance < SAFE).length;
   const due = next && dueOf(next)!;
   return [
     `${open.length} ${plural(open.length, 'order')} to tie.`,

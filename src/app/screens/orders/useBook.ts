@@ -1,7 +1,6 @@
 import { useMemo } from 'react';
 import { chances } from '../../../core/days/chance.ts';
 import { planDays } from '../../../core/days/plan.ts';
-import { reliefs } from '../../../core/days/relief.ts';
 import { peopleOf, tasksOf } from '../../../core/days/tasks.ts';
 import type { Order } from '../../../core/formats/orders.ts';
 import { pieceMoney, pricesOf } from '../../../core/orders/money.ts';
@@ -42,13 +41,7 @@ export function useBook() {
     const tasks = tasksOf(lines);
     const planned = planDays(tasks, people, day);
     const sure = chances(people, planned.sequence, day);
-    return {
-      people,
-      tasks,
-      ...planned,
-      chances: sure,
-      reliefs: reliefs(people, planned.sequence, day, sure),
-    };
+    return { people, tasks, ...planned, chances: sure };
   }, [lines, figures, day]);
   /** What an order should bring: as agreed, else the sum of its pieces' prices. In hundredths. */
   const priceOf = (order: Order): number =>
