@@ -27,6 +27,7 @@ export function useOrders() {
     dedupingInterval: 0,
   });
   const seen = data?.good ?? NONE;
+  const orders = useMemo(() => seen.map((s) => s.order), [seen]);
   const rows = useMemo(() => seen.map((s) => ({ id: s.order.id, revision: s.revision })), [seen]);
   const queue = useKeptQueue<OrderRecord>(data && rows);
   const remove = useRemoval('orders', () => mutate());
@@ -48,7 +49,7 @@ export function useOrders() {
   }
 
   return {
-    orders: seen.map((s) => s.order),
+    orders,
     bad: data?.bad ?? [],
     isReady: data !== undefined,
     /** Keeps orders, new ones or changed ones; what prevents it comes back in words. */
