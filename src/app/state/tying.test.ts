@@ -5,6 +5,8 @@ import { type Design, parseDesign } from '../../core/formats/design.ts';
 import { formatMake, makeRecord, readMake } from '../../core/formats/make.ts';
 import { readTying } from '../../core/formats/tying.ts';
 import { LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
+import { plan } from '../../core/plan/plan.ts';
+import { USUAL_WAY } from '../../core/steps/types.ts';
 import { type Database, openDatabase } from '../../storage/db.ts';
 import { readJournal, writeJournal } from '../../storage/journal.ts';
 import { finishPiece, getPiece, listMakes, listPieces, removePiece } from '../../storage/pieces.ts';
@@ -50,6 +52,47 @@ async function opened(id: string): Promise<TyingPiece> {
 
 const settle = () => new Promise((resolve) => setTimeout(resolve, 30));
 const at = (p: TyingPiece) => p.store.getState().tying.progress.at;
+
+describe('a piece and the log', () => {
+  const saying = (s: number) => ({
+    s,
+    h: 0,
+    varS: 0.0004,
+    varH: 0.001,
+    covSH: -0.0001,
+    ends: 0,
+    scale: 1,
+    nu: 20,
+    pieces: { all: 3, ofWeave: 3, ofFamily: 3 },
+  });
+  const cuts = (p: TyingPiece) => p.store.getState().plan.cords.map((c) => c.cutLengthMm);
+
+  it('stays as it was cut, whatever later pieces teach', async () => {
+    const know = { ...LIBRARY_ONLY, learned: () => saying(-0.06) };
+    const id = await beginPiece(db, 'd1', design, know);
+    if (!id.ok) throw new Error(id.issues[0]!.message);
+    const same = await openPiece(db, id.value, know);
+    const later = await openPiece(db, id.value, { ...LIBRARY_ONLY, learned: () => saying(0.08) });
+    const off = await openPiece(db, id.value, LIBRARY_ONLY);
+    const onBench = plan(design, know);
+    if (!same.ok || !later.ok || !off.ok || !onBench.ok) throw new Error('piece');
+    expect(cuts(same.value)).toEqual(onBench.value.cords.map((c) => c.cutLengthMm));
+    expect(cuts(same.value)).not.toEqual(cuts(await opened(await begun())));
+    expect(cuts(later.value)).toEqual(cuts(same.value));
+    expect(cuts(off.value)).toEqual(cuts(same.value));
+    // Another way of working makes another guide, by the same cuts.
+    later.value.dispatch({ type: 'way', way: { ...USUAL_WAY, hand: 'left', start: 'right' } });
+    expect(cuts(later.value)).toEqual(cuts(same.value));
+  });
+
+  it('begun before there was a log keeps its cuts when one appears', async () => {
+    const id = await begun();
+    const before = cuts(await opened(id));
+    const now = await openPiece(db, id, { ...LIBRARY_ONLY, learned: () => saying(-0.06) });
+    if (!now.ok) throw new Error('piece');
+    expect(cuts(now.value)).toEqual(before);
+  });
+});
 
 describe('a piece in cords of different thickness', () => {
   const mixed: Design = {

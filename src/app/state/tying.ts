@@ -48,10 +48,12 @@ export async function beginPiece(
   know: Knowledge,
 ): Promise<Result<string>> {
   const now = Date.now();
-  const begun = (way: WayOfWorking): Tying => newTying(design, startProgress('gather', way, now), now);
+  const learned = know.learned?.(design.pattern.id, design.cord);
+  const begun = (way: WayOfWorking): Tying =>
+    newTying(design, startProgress('gather', way, now), now, learned);
   const last = begun({ ...USUAL_WAY, ...((await readWay(db)) as object | undefined) });
   const tying = readTying(last).ok ? last : begun(USUAL_WAY);
-  const made = guideOf(design, know, tying.progress.way);
+  const made = guideOf(tying, know, tying.progress);
   if (!made.ok) return made;
   const { mixed } = made.value.plan;
   if (mixed && !mixed.isKnown)
@@ -69,15 +71,19 @@ export async function beginPiece(
   return fail({ code: 'storage', path: '', message: `This piece cannot be kept: ${why}` });
 }
 
+/**
+ * The plan and the steps of a piece, as it was cut: what the log said then still holds for it, whatever other pieces have taught
+ * since.
+ */
 function guideOf(
-  design: Design,
+  { design, learned }: Pick<Tying, 'design' | 'learned'>,
   know: Knowledge,
-  way: WayOfWorking,
-  rowsOf?: readonly number[],
+  { way, rowsOf }: Pick<Progress, 'way' | 'rowsOf'>,
 ): Result<{ plan: Plan; guide: Guide }> {
-  const made = plan(design, know);
+  const asCut: Knowledge = { ...know, learned: () => learned };
+  const made = plan(design, asCut);
   if (!made.ok) return made;
-  const guide = guideFor(design, made.value, way, know, rowsOf);
+  const guide = guideFor(design, made.value, way, asCut, rowsOf);
   return guide.ok ? ok({ plan: made.value, guide: guide.value }) : guide;
 }
 
@@ -123,17 +129,18 @@ const MORE_ROWS = 0.25;
  * piece keeps as many as it takes to go on from there; it is finished when it is long enough.
  */
 function atItsStep(
-  { design, progress }: Tying,
+  tying: Tying,
   know: Knowledge,
 ): Result<{ made: { plan: Plan; guide: Guide }; progress: Progress }> {
-  const made = guideOf(design, know, progress.way, progress.rowsOf);
+  const { progress } = tying;
+  const made = guideOf(tying, know, progress);
   if (!made.ok) return made;
   const knows = (guide: Guide) => guide.steps.some((s) => s.id === progress.at);
   const rows = progress.rowsOf ?? made.value.plan.bands.map((b) => b.rows);
   const most = Math.ceil(Math.max(...rows) * MORE_ROWS);
   for (let more = 1; more <= most && !knows(made.value.guide); more++) {
     const rowsOf = rows.map((n) => n + more);
-    const longer = guideOf(design, know, progress.way, rowsOf);
+    const longer = guideOf(tying, know, { way: progress.way, rowsOf });
     if (longer.ok && knows(longer.value.guide))
       return ok({ made: longer.value, progress: { ...progress, rowsOf } });
   }
@@ -178,7 +185,7 @@ function createPiece(
       else store.setState({ save: saveText(state) });
     },
     onTheirs: (next) => {
-      const again = guideOf(next.design, know, next.progress.way, next.progress.rowsOf);
+      const again = guideOf(next, know, next.progress);
       store.setState({ tying: next, ...(again.ok ? again.value : {}), notice: THEIRS });
     },
   });
@@ -203,9 +210,7 @@ function createPiece(
       const progress = reduceProgress(now.progress, guide.steps, action);
       if (progress === now.progress) return;
       const again =
-        action.type === 'way' || action.type === 'rows'
-          ? guideOf(now.design, know, progress.way, progress.rowsOf)
-          : undefined;
+        action.type === 'way' || action.type === 'rows' ? guideOf(now, know, progress) : undefined;
       // The next piece begins in the same way; if it cannot be remembered, this one still has it.
       if (action.type === 'way') void writeWay(db, action.way).catch(() => undefined);
       const at = again?.ok ? placeOnGuide(progress, again.value.guide, guide) : progress;

@@ -73,4 +73,22 @@ export interface Tying {
      */
     rowsOf?: number[];
   };
+  /**
+   * What the maker's log said when it was cut: log factors on cord per length (s) and row height (h), their variances, and the pieces it came from. Missing: the calculation alone.
+   */
+  learned?: {
+    s: number;
+    h: number;
+    varS: number;
+    varH: number;
+    covSH: number;
+    ends: number;
+    scale: number;
+    nu: number;
+    pieces: {
+      all: number;
+      ofWeave: number;
+      ofFamily: number;
+    };
+  };
 }

@@ -1,3 +1,4 @@
+import type { Forecast } from '../log/predict.ts';
 import { ok, type Result } from '../result.ts';
 import type { Progress } from '../steps/progress.ts';
 import { type Design, readDesign } from './design.ts';
@@ -22,14 +23,22 @@ export interface Tying {
   readonly startedAt: number;
   readonly design: Design;
   readonly progress: Progress;
+  /** What the maker's log said when it was cut; missing where plans used the calculation alone. */
+  readonly learned?: Forecast;
 }
 
-export const newTying = (design: Design, progress: Progress, startedAt: number): Tying => ({
+export const newTying = (
+  design: Design,
+  progress: Progress,
+  startedAt: number,
+  learned?: Forecast,
+): Tying => ({
   format: FORMAT,
   version: VERSION,
   startedAt,
   design,
   progress,
+  ...(learned ? { learned } : {}),
 });
 
 /** Checks a stored piece; its design is checked and brought up to date like any other. */
