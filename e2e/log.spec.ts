@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, shownMm, test, violations } from './help.ts';
 
-test('the log tells what was learned, asks about an odd entry, and the next cut goes by it', async ({
+test('the log tells what was learned, asks about an odd entry, and the next cut uses it', async ({
   page,
 }) => {
   await page.goto('/d/demo-ines-dome-night');
@@ -13,7 +13,7 @@ test('the log tells what was learned, asks about an odd entry, and the next cut 
   await expect(sentence).toContainText(/You use about [2-5] % less cord than calculated, from 10 pieces/);
   const asked = page.getByRole('region', { name: 'Asked about' });
   await expect(asked).toContainText('First band, one cord');
-  await expect(asked).toContainText('end 2 left over');
+  await expect(asked).toContainText('39 cm left over of A, end 2?');
   expect(await violations(page)).toEqual([]);
   await asked.getByRole('button', { name: 'Leave this piece out' }).click();
   await expect(asked).toHaveCount(0);
@@ -29,9 +29,9 @@ test('the log tells what was learned, asks about an odd entry, and the next cut 
   await page.goto('/d/demo-ines-dome-night');
   await expect.poll(() => shownMm(page, 'cut-A')).toBeLessThan(before);
   const learned = await shownMm(page, 'cut-A');
-  // Switched off, plans go by the calculation alone.
+  // Switched off, plans use the calculation alone.
   await page.goto('/log');
-  await page.getByLabel('plans go by it').click();
+  await page.getByLabel('use it in plans').click();
   await expect(sentence).toContainText('the rope calculation alone');
   await page.goto('/d/demo-ines-dome-night');
   await expect.poll(() => shownMm(page, 'cut-A')).toBe(before);

@@ -1,7 +1,13 @@
 import type { Gallery } from '../core/colour/arrangements.ts';
 import type { CordColour } from '../core/colour/palette.ts';
 import type { CutJob, CutOutcome } from '../core/cutting/job.ts';
+import type { OrderChance } from '../core/days/chance.ts';
+import type { Planned } from '../core/days/plan.ts';
+import type { Relief } from '../core/days/relief.ts';
+import type { Person, Task } from '../core/days/types.ts';
 import type { Scene } from '../core/drawing/shape.ts';
+import type { Make } from '../core/formats/make.ts';
+import type { LogChoices, WorkedLog } from '../core/log/log.ts';
 import type { Forecast } from '../core/log/predict.ts';
 import type { SolvedFacts, SolvedWeave } from '../core/patterns/types.ts';
 import type { AtHand, Makeable } from '../core/plan/atHand.ts';
@@ -111,3 +117,28 @@ export interface ShelfRequest {
 export type ShelfMessage =
   | { readonly kind: 'found'; readonly id: string; readonly ways: readonly ShelfWay[] }
   | { readonly kind: 'done' };
+
+/** A log to work through: finished pieces, swatches, what the maker said of single pieces, and the maker's own weaves. */
+export interface LogRequest {
+  readonly makes: readonly Make[];
+  readonly swatches: readonly Swatch[];
+  readonly choices: LogChoices;
+  readonly own: MakeableRequest['own'];
+}
+
+export type LogMessage = WorkedLog;
+
+/** Work to put on days, from a day on. */
+export interface DaysRequest {
+  readonly tasks: readonly Task[];
+  readonly people: readonly Person[];
+  readonly today: number;
+}
+
+/** The days, how sure each promised one is, and what helps where it is not. */
+export interface DaysMessage extends Planned {
+  readonly tasks: readonly Task[];
+  readonly people: readonly Person[];
+  readonly chances: readonly OrderChance[];
+  readonly reliefs: readonly Relief[];
+}

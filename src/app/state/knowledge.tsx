@@ -13,6 +13,7 @@ import type { Database } from '../../storage/db.ts';
 import { listMakes } from '../../storage/pieces.ts';
 import { type BadRecord, listMixed, listSwatches, listWeaves } from '../../storage/weaves.ts';
 import { useDatabase } from './services.tsx';
+import type { KeptLog } from './workedLog.ts';
 
 interface Workshop {
   readonly know: Knowledge;
@@ -24,6 +25,8 @@ interface Workshop {
   readonly bad: { readonly weaves: readonly BadRecord[]; readonly swatches: readonly BadRecord[] };
   /** What the maker's finished pieces taught; nothing before the first one, or while it is switched off. */
   readonly log?: WorkedLog;
+  /** Why the log could not be worked through. */
+  readonly logProblem?: string;
   /** Reads all of it again after something was saved. */
   readonly refresh: () => Promise<unknown>;
   readonly isReady: boolean;
@@ -50,12 +53,13 @@ export function useWorkshopFromStore(): Workshop {
     weaves: await listWeaves(db),
     swatches: await listSwatches(db),
     mixed: await listMixed(db),
-    log: await workedLogOf(db),
+    kept: await keptLogOf(db),
   }));
   return useMemo(() => {
     const own = data?.weaves.good ?? [];
     const swatches = data?.swatches.good ?? [];
     const mixed = data?.mixed ?? [];
+    const kept = data?.kept;
     return {
       own,
       swatches,
@@ -63,18 +67,26 @@ export function useWorkshopFromStore(): Workshop {
       bad: { weaves: data?.weaves.bad ?? [], swatches: data?.swatches.bad ?? [] },
       isReady: data !== undefined,
       refresh: () => mutate(),
-      ...(data?.log ? { log: data.log } : {}),
-      know: knowledgeOf(own, swatches, mixed, data?.log?.forecast),
+      ...(kept && 'log' in kept ? { log: kept.log } : {}),
+      ...(kept && 'problem' in kept ? { logProblem: kept.problem } : {}),
+      know: knowledgeOf(own, swatches, mixed, kept && 'log' in kept ? kept.learned : undefined),
     };
   }, [data, mutate]);
 }
 
-/** The log, worked through; the code for it is fetched once there is a finished piece. */
-async function workedLogOf(db: Database): Promise<WorkedLog | undefined> {
+/**
+ * The log, worked through; the code for it is fetched once there is a finished piece. Where it fails plans use the
+ * calculation alone, and the Log says why.
+ */
+async function keptLogOf(db: Database): Promise<KeptLog | { readonly problem: string } | undefined> {
   const makes = await listMakes(db);
   if (makes.length === 0) return undefined;
-  const { workKeptLog } = await import('./workedLog.ts');
-  return workKeptLog(db, makes);
+  try {
+    const { workKeptLog } = await import('./workedLog.ts');
+    return await workKeptLog(db, makes);
+  } catch (error) {
+    return { problem: (error as Error).message };
+  }
 }
 
 /** What the log says of weaves in one cord, as it goes to a worker. */

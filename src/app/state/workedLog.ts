@@ -1,6 +1,7 @@
 import { type Make, readMake } from '../../core/formats/make.ts';
-import { type WorkedLog, workLog } from '../../core/log/log.ts';
-import { knowledgeOf } from '../../core/plan/knowledge.ts';
+import { forecastOf, type WorkedLog } from '../../core/log/log.ts';
+import { factsOf } from '../../core/patterns/facts.ts';
+import type { Knowledge } from '../../core/plan/knowledge.ts';
 import type { Database, MakeRecord } from '../../storage/db.ts';
 import { listSwatches, listWeaves } from '../../storage/weaves.ts';
 import { readLogChoices } from './logChoices.ts';
@@ -12,14 +13,31 @@ export const readableMakes = (records: readonly MakeRecord[]): Make[] =>
     return read.ok ? [read.value] : [];
   });
 
-/** The kept log, worked through as the maker wants it: with what is left out left out, and nothing while it is switched off. */
+/** The log, and what it says to plans. */
+export interface KeptLog {
+  readonly log: WorkedLog;
+  readonly learned: NonNullable<Knowledge['learned']>;
+}
+
+/**
+ * The kept log, worked through off the page as the maker wants it: with what is left out left out, and nothing while it is switched
+ * off. Throws where the worker fails, in words.
+ */
 export async function workKeptLog(
   db: Database,
   records: readonly MakeRecord[],
-): Promise<WorkedLog | undefined> {
+): Promise<KeptLog | undefined> {
   const choices = await readLogChoices(db);
   if (!choices.isOn) return undefined;
   const [weaves, swatches] = await Promise.all([listWeaves(db), listSwatches(db)]);
-  const know = knowledgeOf(weaves.good, swatches.good, []);
-  return workLog(readableMakes(records), swatches.good, new Set(choices.leftOut), know);
+  const { workLogInWorker } = await import('../../workers/outside/log.ts');
+  const worked = await workLogInWorker({
+    makes: readableMakes(records),
+    swatches: swatches.good,
+    choices,
+    own: weaves.good.map(({ id, name, solved }) => ({ id, name, solved: factsOf(solved) })),
+  });
+  if (!worked.ok) throw new Error(worked.issues[0]!.message);
+  const log = worked.value;
+  return { log, learned: (weave, cord) => forecastOf(log, weave, cord) };
 }

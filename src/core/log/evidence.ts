@@ -8,12 +8,25 @@ export interface Evidence {
   readonly cord: string;
   /** Lot of cord, where the maker tells them apart. */
   readonly batch?: string;
-  /** Working ends: cord for each mm of band as calculated from geometry, and what each really used in its rows, where that is known. */
-  readonly ends: readonly { readonly perMm: number; readonly usedMm?: number }[];
+  readonly ends: readonly EvidenceEnd[];
   /** Row height as calculated. */
   readonly rowMm: number;
   readonly rows?: number;
   readonly wovenMm?: number;
+  /** The maker was asked and said that its entries are right: none of them counts as a slip. */
+  readonly isConfirmed?: boolean;
+}
+
+/** A working end of a finished piece. */
+export interface EvidenceEnd {
+  /** Calculated cord per mm of band. */
+  readonly perMm: number;
+  /** What it really used in its rows, where somebody measured its leftover. */
+  readonly usedMm?: number;
+  /** For people: its letter, the id of its colour, and what was left over. */
+  readonly letter?: string;
+  readonly colour?: string;
+  readonly leftMm?: number;
 }
 
 /** What a factor belongs to, beside the maker's hand as a whole. */

@@ -59,7 +59,7 @@ export function learn(
     const sorted = order.map((i) => rows[i]!);
     const jumped = isRobust && rows.length > 0 ? jumpChance(state, sorted) : 0;
     widen(state, jumped);
-    const done = update(state, sorted, isRobust ? BLUNDER.share : 0);
+    const done = update(state, sorted, isRobust && !e.isConfirmed ? BLUNDER.share : 0);
     state = done.state;
     makes.push({
       id: e.id,
@@ -88,7 +88,7 @@ const PIECE_OF_SOME_LOT = {
   h: Math.hypot(PIECE.h, TERMS.batch.h),
 };
 
-/** A new piece: the hand may have drifted, and the piece's own factors begin anew. */
+/** A new piece: the hand may have drifted, and the piece's own factors start over. */
 function begin(state: LogState, isLotUnknown: boolean): void {
   const { x, P, size } = state;
   addBlock(state, AT.makerS, blockOf(DRIFT), 1);

@@ -1,4 +1,4 @@
-import { below } from '../chance/normal.ts';
+import { allReach, marginFor } from '../chance/joint.ts';
 import { pieceVariance } from '../chance/spread.ts';
 import type { Evidence } from './evidence.ts';
 import { learn } from './filter.ts';
@@ -19,8 +19,9 @@ export interface Foretold {
   readonly level: number;
 }
 
-/** Quantile of the normal distribution for 98 of 100. */
-const Z_98 = 2.054;
+/** One end alone: what it has in common with others does not matter. */
+const ALONE = [0.5];
+const PROMISE = 0.98;
 
 /** Every end of every piece against what the pieces before it said: the log put to the test on itself. */
 export function foretold(evidence: readonly Evidence[]): Foretold[] {
@@ -44,8 +45,9 @@ export function foretold(evidence: readonly Evidence[]): Foretold[] {
         end: row.end,
         used: Math.exp(row.y),
         foretold: Math.exp(mean),
-        most: Math.exp(mean + Z_98 * sd),
-        level: below((row.y - mean) / sd),
+        // As plans promise: the common scale of all spreads is itself known only so well.
+        most: Math.exp(mean + marginFor(PROMISE, { loadings: ALONE, nu: before.nu }) * sd),
+        level: allReach([(row.y - mean) / sd], { loadings: ALONE, nu: before.nu }),
       });
     }
   });

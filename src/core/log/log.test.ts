@@ -6,7 +6,7 @@ import { type Knowledge, LIBRARY_ONLY } from '../plan/knowledge.ts';
 import { plan } from '../plan/plan.ts';
 import { workingEnds } from '../steps/list/ends.ts';
 import { whyText } from '../why/why.ts';
-import { workLog } from './log.ts';
+import { forecastOf, type WorkedLog, workLog } from './log.ts';
 import { evidenceOf } from './makes.ts';
 
 const read = parseDesign(readFileSync('examples/pavel-first-band.json', 'utf8'));
@@ -17,7 +17,8 @@ const planned = (know: Knowledge = LIBRARY_ONLY) => {
   if (!made.ok) throw new Error('plan');
   return made.value;
 };
-const NONE = new Set<string>();
+const NONE = { leftOut: [], confirmed: [] };
+const learnedFrom = (log: WorkedLog) => (weave: string, cord: string) => forecastOf(log, weave, cord);
 const PROGRESS = {
   done: [],
   spent: { gather: 0, cut: 0, 'set up': 0, tie: 0, close: 0, finish: 0, check: 0 },
@@ -61,10 +62,29 @@ describe('what a finished piece says', () => {
       expect(Math.abs(end.usedMm! / (end.perMm * e.rowMm * e.rows!) - 1.05)).toBeLessThan(0.01);
     const log = workLog([tied('1', 1.05), tied('2', 1.05)], [], NONE, LIBRARY_ONLY);
     // The next piece is cut by what was learned; what it says of the hand is the same.
-    const next = evidenceOf(tied('3', 1.05, { ...LIBRARY_ONLY, learned: log.forecast }), LIBRARY_ONLY)!;
+    const next = evidenceOf(tied('3', 1.05, { ...LIBRARY_ONLY, learned: learnedFrom(log) }), LIBRARY_ONLY)!;
     // Within what rounding its cut up moves from end to end.
     for (const end of next.ends)
       expect(Math.abs(end.usedMm! / (end.perMm * next.rowMm * next.rows!) - 1.05)).toBeLessThan(0.01);
+  });
+
+  it('keeps each leftover with its own end, where only one was typed', () => {
+    const make = tied('1', 1.05);
+    const only = { ...make, leftovers: make.leftovers.slice(1) };
+    const [first, second] = evidenceOf(only, LIBRARY_ONLY)!.ends;
+    expect([first!.usedMm, first!.leftMm]).toEqual([undefined, undefined]);
+    expect(second!.leftMm).toBe(make.leftovers[1]!.leftMm);
+    expect([first!.colour, second!.colour]).toEqual(['sodium', 'sodium']);
+  });
+
+  it('counts in full once the maker has said that it is right', () => {
+    const makes = [1, 2, 3, 4, 5].map((n) => tied(`${n}`, n === 5 ? 1.3 : 1));
+    const asked = workLog(makes, [], NONE, LIBRARY_ONLY);
+    const said = workLog(makes, [], { ...NONE, confirmed: ['5'] }, LIBRARY_ONLY);
+    expect(asked.learned.makes.at(-1)!.scores.some((s) => s.sound < 0.5)).toBe(true);
+    expect(said.learned.makes.at(-1)!.scores.every((s) => s.sound === 1)).toBe(true);
+    const s = (log: typeof asked) => forecastOf(log, design.pattern.id, design.cord)!.s;
+    expect(s(said)).toBeGreaterThan(s(asked));
   });
 
   it('is nothing where nothing was measured, or the design can’t be planned any more', () => {
@@ -79,7 +99,7 @@ describe('what a finished piece says', () => {
 describe('a plan that knows the log', () => {
   const makes = [1, 2, 3].map((n) => tied(`${n}`, 0.94));
   const log = workLog(makes, [], NONE, LIBRARY_ONLY);
-  const know = { ...LIBRARY_ONLY, learned: log.forecast };
+  const know = { ...LIBRARY_ONLY, learned: learnedFrom(log) };
 
   it('cuts less for a hand that uses less, within 3 % of what it will use, and says why', () => {
     const plain = planned();
@@ -97,10 +117,10 @@ describe('a plan that knows the log', () => {
   });
 
   it('is the plan without a log where no piece counts', () => {
-    const all = new Set(makes.map((m) => m.id));
-    expect(workLog(makes, [], all, LIBRARY_ONLY).forecast('solomon-bar', 'nylon-4')).toBeUndefined();
-    const one = workLog(makes, [], new Set(['1', '2']), LIBRARY_ONLY);
-    expect(one.forecast(design.pattern.id, design.cord)!.pieces.all).toBe(1);
+    const all = { ...NONE, leftOut: makes.map((m) => m.id) };
+    expect(forecastOf(workLog(makes, [], all, LIBRARY_ONLY), 'solomon-bar', 'nylon-4')).toBeUndefined();
+    const one = workLog(makes, [], { ...NONE, leftOut: ['1', '2'] }, LIBRARY_ONLY);
+    expect(forecastOf(one, design.pattern.id, design.cord)!.pieces.all).toBe(1);
   });
 
   it('takes a swatch as a short piece among the others', () => {
@@ -111,8 +131,8 @@ describe('a plan that knows the log', () => {
       wovenMm: 118,
       workUsedMm: 1300,
     };
-    const withOne = workLog(makes, [swatch], NONE, LIBRARY_ONLY).forecast(design.pattern.id, design.cord)!;
-    expect(withOne.s).not.toBeCloseTo(log.forecast(design.pattern.id, design.cord)!.s, 4);
+    const withOne = forecastOf(workLog(makes, [swatch], NONE, LIBRARY_ONLY), design.pattern.id, design.cord)!;
+    expect(withOne.s).not.toBeCloseTo(forecastOf(log, design.pattern.id, design.cord)!.s, 4);
     expect(withOne.pieces.all).toBe(4);
   });
 });

@@ -6,7 +6,7 @@ import { plan } from '../plan/plan.ts';
 import { workingEnds } from '../steps/list/ends.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
 import { type Swatch, workPerLength } from '../usage/swatch.ts';
-import type { Evidence } from './evidence.ts';
+import type { Evidence, EvidenceEnd } from './evidence.ts';
 
 /** Weaves of one's own are of no family of the library. */
 const OWN_FAMILY = 'own';
@@ -35,19 +35,19 @@ export function evidenceOf(make: Make, know: Knowledge): Evidence | undefined {
   if (!rows || !band || band.addons.length > 0) return undefined;
   const ends = workingEnds(made.value, 0);
   const countOf = (letter: string) => ends.filter((e) => e.letter === letter).length;
-  const evidence = ends.map((e) => {
-    const perMm = e.wovenMm(band.rows) / band.wovenMm;
+  const evidence = ends.map((e): EvidenceEnd => {
+    const cord = made.value.cords[e.cord]!;
+    const plain = { perMm: e.wovenMm(band.rows) / band.wovenMm, letter: e.letter, colour: cord.look.id };
     const left = make.leftovers.find(
       (l) => l.letter === e.letter && l.strand === e.strand && l.lane === e.lane,
     );
     const cut = make.cuts.find((c) => c.letter === e.letter);
-    const now = made.value.cords[e.cord]!.cutLengthMm;
-    if (!left || !cut) return { perMm };
+    if (!left || !cut) return plain;
     // The cut was planned with what was known then: each end of the cord was longer or shorter by its share.
-    const startMm = e.startMm + (cut.cutMm - now) / countOf(e.letter);
+    const startMm = e.startMm + (cut.cutMm - cord.cutLengthMm) / countOf(e.letter);
     const otherMm = e.usedMm(band.rows) - e.wovenMm(band.rows);
     const usedMm = startMm - e.closureMm - otherMm - left.leftMm;
-    return usedMm > 0 ? { perMm, usedMm } : { perMm };
+    return { ...plain, leftMm: left.leftMm, ...(usedMm > 0 ? { usedMm } : {}) };
   });
   if (evidence.every((e) => e.usedMm === undefined) && make.wovenMm === undefined) return undefined;
   return {

@@ -11,7 +11,7 @@ export function Asked({ view }: { readonly view: LogView }) {
   if (!asked) return null;
   const odd = taught.get(asked.id)!.scores.filter(isOdd);
   const worst = odd.reduce((a, b) => (Math.abs(b.z) > Math.abs(a.z) ? b : a));
-  const left = worst.end === undefined ? undefined : asked.leftovers[worst.end];
+  const end = view.log?.evidence.find((e) => e.id === asked.id)?.ends[worst.end ?? -1];
   return (
     <section
       aria-label="Asked about"
@@ -21,10 +21,10 @@ export function Asked({ view }: { readonly view: LogView }) {
         <strong>
           {asked.name}, {format(asked.finishedAt, 'd MMM')}:
         </strong>{' '}
-        {left
-          ? `end ${worst.end! + 1} left over ${show(left.leftMm, { kind: 'cut' })}? By your other pieces it would be ${worst.z < 0 ? 'a good deal less' : 'a good deal more'}.`
+        {end?.leftMm !== undefined
+          ? `${show(end.leftMm, { kind: 'cut' })} left over of ${end.letter}, end ${worst.end! + 1}? By your other pieces it would be ${worst.z < 0 ? 'a good deal less' : 'a good deal more'}.`
           : 'its woven length and its rows do not go together.'}{' '}
-        Until you say so it counts for little.
+        Until you confirm it, it counts for little.
       </p>
       <Button onClick={() => void view.confirm(asked.id)}>It is right</Button>
       <Button onClick={() => void view.setCounts(asked.id, false)}>Leave this piece out</Button>

@@ -1,4 +1,3 @@
-import { useMemo } from 'react';
 import {
   CartesianGrid,
   ComposedChart,
@@ -10,7 +9,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { foretold, keptWithin } from '../../../core/log/kept.ts';
+import { keptWithin } from '../../../core/log/kept.ts';
 import type { LogView } from './useLog.ts';
 
 const PROMISES = [0.5, 0.75, 0.9, 0.95, 0.98] as const;
@@ -19,7 +18,7 @@ const LEAST_ENDS = 8;
 
 /** Is it honest? Every end against what was foretold before it was tied, and promised chances against kept ones. */
 export function Honest({ view }: { readonly view: LogView }) {
-  const list = useMemo(() => foretold(view.log?.evidence ?? []), [view.log]);
+  const list = view.log?.foretold ?? [];
   if (list.length < 2) return null;
   const points = list.map((f, i) => ({
     n: i + 1,
@@ -61,7 +60,7 @@ export function Honest({ view }: { readonly view: LogView }) {
               />
               <Line
                 dataKey="foretold"
-                name="foretold"
+                name="predicted"
                 stroke="#17653f"
                 dot={false}
                 isAnimationActive={false}
@@ -106,7 +105,7 @@ export function Honest({ view }: { readonly view: LogView }) {
             </tbody>
           </table>
           <p className="mt-2 text-[15px] text-ink-soft">
-            Bar: kept. Line: promised. Each piece is foretold from the pieces before it alone; with{' '}
+            Bar: kept. Line: promised. Each piece is predicted from the pieces before it alone; with{' '}
             {list.length} ends a bar may be off by {Math.round(100 * Math.sqrt(0.25 / list.length) * 2)} of
             100 and mean nothing.
           </p>

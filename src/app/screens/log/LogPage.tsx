@@ -21,8 +21,8 @@ export default function LogPage() {
         <h1 className="font-bold font-title text-3xl">Log</h1>
         <p className="text-lg">
           From the rope calculation alone. Your hand may use up to 12 % more or less; after one finished piece
-          this becomes much closer. Finish a piece on Tie and say what was left over: it stands here then, and
-          the next cuts go by it.
+          this becomes much closer. Finish a piece on Tie and enter what was left over: it appears here, and
+          the next cuts use it.
         </p>
         <Button className="self-start" onClick={() => void view.loadDemo()}>
           Load the stall’s log, to look at
@@ -43,7 +43,7 @@ export default function LogPage() {
             checked={view.isOn}
             onChange={(e) => void view.setOn(e.target.checked)}
           />
-          plans go by it
+          use it in plans
         </label>
         <Button
           onClick={() =>
@@ -71,6 +71,11 @@ export default function LogPage() {
       {view.unreadable > 0 && (
         <p className="text-bad">
           {view.unreadable} {view.unreadable === 1 ? 'record' : 'records'} can’t be read; left as they are.
+        </p>
+      )}
+      {view.logProblem && (
+        <p role="alert" className="rounded-lg bg-bad-pale px-3 py-2 text-bad">
+          The log could not be worked through, so plans use the calculation alone: {view.logProblem}
         </p>
       )}
       <Boundary name="What was learned" keys={[view.log]}>

@@ -12,14 +12,14 @@ export function LogSentence({ view }: { readonly view: LogView }) {
   if (!isOn)
     return (
       <p className="text-lg" data-testid="log-sentence">
-        The log is kept, and plans go by the rope calculation alone.
+        The log is kept, but plans use the rope calculation alone.
       </p>
     );
   const count = log?.evidence.length ?? 0;
   if (!log || count === 0)
     return (
       <p className="text-lg" data-testid="log-sentence">
-        No piece says anything of your hand yet: type what was left over when you finish one.
+        No piece says anything about your hand yet: enter what was left over when you finish one.
       </p>
     );
   const share = Math.exp(log.learned.state.x[AT.makerS]!) - 1;

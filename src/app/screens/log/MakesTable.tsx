@@ -68,7 +68,7 @@ export function MakesTable({ view }: { readonly view: LogView }) {
   const [sorting, setSorting] = useState<SortingState>([{ id: 'at', desc: true }]);
   const [find, setFind] = useState('');
   const { makes, leftOut, know } = view;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a set is made anew at every drawing; its ids tell whether it changed
+  // biome-ignore lint/correctness/useExhaustiveDependencies: each render makes a new set; its ids tell whether it changed
   const data = useMemo(() => tableRows(view), [makes, know, [...leftOut].join()]);
   const columns = [
     column.accessor('at', { header: 'Finished', cell: (c) => format(c.getValue(), 'd MMM yyyy') }),

@@ -1,6 +1,5 @@
 import { useRef } from 'react';
 import { findColour, PALETTE } from '../../../core/colour/palette.ts';
-import { readDesign } from '../../../core/formats/design.ts';
 import { isOdd } from '../../../core/log/filter.ts';
 import { useWidth } from '../../ui/useWidth.ts';
 import type { LogView } from './useLog.ts';
@@ -31,9 +30,7 @@ export function SettlingPicture({ view }: { readonly view: LogView }) {
   const most = Math.max(0.08, ...pieces.map(({ taught }) => Math.abs(taught.maker.s) + 2 * taught.maker.sd));
   const y = (s: number) => 14 + (TOP - 28) * (0.5 - s / (2 * most));
   const longest = Math.max(
-    ...pieces.flatMap(({ e, make }) =>
-      e.ends.map((end, k) => (end.usedMm ?? 0) + (make.leftovers[k]?.leftMm ?? 0)),
-    ),
+    ...pieces.flatMap(({ e }) => e.ends.map((end) => (end.usedMm ?? 0) + (end.leftMm ?? 0))),
     1000,
   );
   const tall = (mm: number) => (mm / longest) * BARS;
@@ -99,7 +96,6 @@ export function SettlingPicture({ view }: { readonly view: LogView }) {
         <path d={`M${LEFT} ${beam}H${LEFT + step * pieces.length}`} stroke="#e4efeb" strokeWidth="3" />
         {pieces.map(({ e, make, taught }, i) => {
           const odd = taught.scores.some(isOdd) && !view.leftOut.has(make.id);
-          const design = readDesign(make.design);
           const wide = Math.min(16, (step - 10) / Math.max(2, e.ends.length));
           return (
             <g key={make.id}>
@@ -119,13 +115,9 @@ export function SettlingPicture({ view }: { readonly view: LogView }) {
                 if (end.usedMm === undefined) return null;
                 const at = x(i) + (k - (e.ends.length - 1) / 2) * (wide + 3) - wide / 2;
                 const used = tall(end.usedMm);
-                const leftover = tall(make.leftovers[k]?.leftMm ?? 0);
+                const leftover = tall(end.leftMm ?? 0);
                 const calculated = tall(end.perMm * (e.rows ?? 0) * e.rowMm);
-                const letter = make.leftovers[k]?.letter ?? '';
-                const index = Math.max(0, letter.charCodeAt(0) - 65);
-                const colour =
-                  findColour(design.ok ? (design.value.cords[index]?.colour ?? 'dusk') : 'dusk') ??
-                  PALETTE[0]!;
+                const colour = findColour(end.colour ?? '') ?? PALETTE[0]!;
                 return (
                   // biome-ignore lint/suspicious/noArrayIndexKey: ends are told apart by their place
                   <g key={k}>
@@ -160,8 +152,8 @@ export function SettlingPicture({ view }: { readonly view: LogView }) {
         })}
       </svg>
       <p className="px-4 pb-3 text-[14px] text-white/85">
-        Above: your factor after each piece, with the band it is in nineteen times of twenty. Below, to one
-        scale: cord that each end used (solid), left over (hollow), and what was calculated (light tick).
+        Above: your factor after each piece, with the range that holds it nineteen times in twenty. Below, to
+        one scale: cord that each end used (solid), left over (hollow), and what was calculated (light tick).
       </p>
     </section>
   );

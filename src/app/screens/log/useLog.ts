@@ -4,7 +4,7 @@ import type { Make } from '../../../core/formats/make.ts';
 import { isOdd } from '../../../core/log/filter.ts';
 import { demoMakes } from '../../state/demoLog.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
-import { type LogChoices, readLogChoices, writeLogChoices } from '../../state/logChoices.ts';
+import { type KeptChoices, readLogChoices, writeLogChoices } from '../../state/logChoices.ts';
 import { useDatabase, useMakes } from '../../state/services.tsx';
 import { readableMakes } from '../../state/workedLog.ts';
 
@@ -14,7 +14,7 @@ const NO_MAKES: Make[] = [];
 export function useLog() {
   const db = useDatabase();
   const { data: records, mutate } = useMakes();
-  const { log, refresh, know } = useWorkshop();
+  const { log, logProblem, refresh, know } = useWorkshop();
   const { data: choices, mutate: mutateChoices } = useSWR('log-choices', () => readLogChoices(db));
   const makes = useMemo(() => (records ? readableMakes(records) : NO_MAKES), [records]);
   const leftOut = new Set(choices?.leftOut ?? []);
@@ -24,7 +24,7 @@ export function useLog() {
     (m) => !leftOut.has(m.id) && !confirmed.has(m.id) && taught.get(m.id)?.scores.some(isOdd),
   );
 
-  async function choose(patch: Partial<LogChoices>): Promise<void> {
+  async function choose(patch: Partial<KeptChoices>): Promise<void> {
     const next = { isOn: true, leftOut: [], confirmed: [], ...choices, ...patch };
     await writeLogChoices(db, next);
     await mutateChoices(next, { revalidate: false });
@@ -37,6 +37,7 @@ export function useLog() {
     isReady: records !== undefined && choices !== undefined,
     isOn: choices?.isOn ?? true,
     log,
+    logProblem,
     know,
     taught,
     leftOut,
