@@ -20,6 +20,7 @@ const HOURLY = person('Ines', [1, 1, 1, 1, 1, 1, 0]);
 const task = (id: string, minutes: number, due: string | undefined, more: Partial<Task> = {}): Task => ({
   id,
   order: id,
+  line: 0,
   name: id,
   what: '1 band',
   pieces: 1,
@@ -118,7 +119,7 @@ describe('a day plan', () => {
         const { plan, boundDays } = planDays(all, people, TODAY);
         for (const b of plan.blocks)
           if (b.person === 'Pavel') expect(all.find((t) => t.id === b.task)!.difficulty).toBeLessThan(3);
-        // All work is laid out, and never more of a day than there is.
+        // All work has its days, and no day holds more than its hours.
         for (const t of all)
           expect(
             plan.blocks.filter((b) => b.task === t.id).reduce((sum, b) => sum + b.minutes, 0),

@@ -81,7 +81,7 @@ const isLess = (a: readonly number[], b: readonly number[]): boolean => {
 };
 
 const MOST_ROUNDS = 20;
-/** Tasks that are laid out in all while looking for better plans: with many tasks fewer moves are tried. */
+/** Tasks that are put on days, all told, while looking for better plans: with many tasks fewer moves are tried. */
 const MOST_LAID_OUT = 160_000;
 
 /** Moves one task to another person while that helps: a bounded search, so its end is not proven best. */

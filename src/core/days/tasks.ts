@@ -22,6 +22,7 @@ export function tasksOf(lines: readonly WorkedLine[]): Task[] {
       {
         id: `${order.id}/${index}`,
         order: order.id,
+        line: index,
         name: order.name,
         what: `${line.count} × ${line.name}${line.size ? ` ${line.size}` : ''}`,
         pieces: line.count,

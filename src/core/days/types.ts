@@ -1,8 +1,9 @@
 /** So many pieces of one kind for one order: what is put on days. */
 export interface Task {
   readonly id: string;
-  /** Id of the order that it belongs to. */
+  /** Id of the order that it belongs to, and which of its lines it is. */
   readonly order: string;
+  readonly line: number;
   /** For whom, and what. */
   readonly name: string;
   readonly what: string;
@@ -10,7 +11,7 @@ export interface Task {
   readonly minutesEach: number;
   /** 1 easy … 5 hard. */
   readonly difficulty: number;
-  /** Cord and weave: between tasks of one kind nothing is set up anew. */
+  /** Cord and weave: between tasks of one kind nothing has to be set up again. */
   readonly kind: string;
   /** Day by which it is wanted; nothing where any will do. */
   readonly due: number | undefined;

@@ -15,11 +15,13 @@ import type { Block, Task } from '../../../core/days/types.ts';
 import { minutesOn } from '../../../core/days/work.ts';
 import { inkOn } from '../../../core/drawing/tone.ts';
 import { weekday } from '../../../core/stall/dates.ts';
+import type { DaysMessage } from '../../../workers/protocol.ts';
 import type { Book } from './useBook.ts';
 import { dayName, dueOf, hours } from './words.ts';
 
 interface Props {
   readonly book: Book;
+  readonly days: DaysMessage;
   /** A task was put on a day of someone by hand. */
   readonly onPin: (task: string, person: string, day: number) => void;
 }
@@ -32,8 +34,8 @@ const MOST_DAYS = 60;
 const DAYS_BEHIND = 3;
 
 /** The days to come as a strip, people below each other, work to scale in their hours; a stretch is dragged to another day or person. */
-export function DayStrip({ book, onPin }: Props) {
-  const { days, day: today } = book;
+export function DayStrip({ book, days, onPin }: Props) {
+  const { day: today } = book;
   const { plan, people } = days;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
@@ -59,7 +61,7 @@ export function DayStrip({ book, onPin }: Props) {
     onPin(block.task, to.person, to.day);
   };
   return (
-    <DndContext sensors={sensors} onDragEnd={drop} accessibility={spoken(book)}>
+    <DndContext sensors={sensors} onDragEnd={drop} accessibility={spoken(days)}>
       <section
         aria-label="Days"
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a strip that scrolls must be reached by keyboard
@@ -101,19 +103,17 @@ export function DayStrip({ book, onPin }: Props) {
               ))}
               {plan.blocks
                 .filter((b) => b.person === p.name && b.day - today < shown.length)
-                .map((b) => (
+                .map((b) => ({ b, task: days.tasks.find((t) => t.id === b.task)! }))
+                .map(({ b, task }) => (
                   <Piece
                     key={`${b.task}${b.day}`}
                     block={b}
-                    task={days.tasks.find((t) => t.id === b.task)!}
-                    look={colourOf(book, b.task)}
+                    task={task}
+                    look={colourOf(book, task)}
                     x={76 + (b.day - today) * DAY_PX + 3 + (b.fromMin / most) * (DAY_PX - 6)}
                     width={(b.minutes / most) * (DAY_PX - 6)}
                     isLongest={plan.blocks.every((o) => o.task !== b.task || o.minutes <= b.minutes)}
-                    isLate={
-                      (plan.ends.get(b.task) ?? 0) >
-                      (days.tasks.find((t) => t.id === b.task)?.due ?? Number.POSITIVE_INFINITY)
-                    }
+                    isLate={(plan.ends.get(b.task) ?? 0) > (task.due ?? Number.POSITIVE_INFINITY)}
                   />
                 ))}
             </div>
@@ -125,7 +125,7 @@ export function DayStrip({ book, onPin }: Props) {
 }
 
 /** What is said aloud while work is moved. */
-function spoken({ days }: Book) {
+function spoken(days: DaysMessage) {
   const name = (data: unknown) =>
     days.tasks.find((t) => t.id === (data as Block | undefined)?.task)?.name ?? 'It';
   const place = (data: unknown) => {
@@ -149,8 +149,8 @@ function spoken({ days }: Book) {
 }
 
 /** The colour of the first cord of what a task ties. */
-function colourOf(book: Book, task: string) {
-  const line = book.lines.find((l) => `${l.order.id}/${l.index}` === task);
+function colourOf(book: Book, task: Task) {
+  const line = book.lines.find((l) => l.order.id === task.order && l.index === task.line);
   return findColour(line?.made?.cords[0]?.colour ?? '') ?? PALETTE[0]!;
 }
 

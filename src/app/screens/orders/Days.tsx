@@ -1,10 +1,10 @@
 import { createEvents } from 'ics';
 import { CalendarArrowDown } from 'lucide-react';
-import { useMemo } from 'react';
-import { reliefs } from '../../../core/days/relief.ts';
+import { SAFE } from '../../../core/days/relief.ts';
 import type { Order } from '../../../core/formats/orders.ts';
 import { isoDay } from '../../../core/stall/dates.ts';
 import { plural } from '../../../core/words.ts';
+import type { DaysMessage } from '../../../workers/protocol.ts';
 import { download } from '../../export/download.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useToast } from '../../ui/Toast.tsx';
@@ -12,12 +12,31 @@ import { DayStrip } from './DayStrip.tsx';
 import type { Book } from './useBook.ts';
 import { dayName, hours, inHundred } from './words.ts';
 
-/** Who ties what on which day, how sure each promised day is, and what helps where it is not. */
+/** The plan of the days as soon as there is one, or why there is none. */
 export function Days({ book }: { readonly book: Book }) {
+  const { plan, problem } = book.days;
+  if (problem) {
+    return (
+      <p role="alert" className="text-bad">
+        The days could not be worked out: {problem}
+      </p>
+    );
+  }
+  if (!plan) return <p className="text-ink-soft">Working the days out…</p>;
+  if (plan.tasks.length === 0) return <p className="text-ink-soft">Nothing is left to tie.</p>;
+  return <PlannedDays book={book} days={plan} />;
+}
+
+interface Props {
+  readonly book: Book;
+  readonly days: DaysMessage;
+}
+
+/** Who ties what on which day, how sure each promised day is, and what helps where it is not. */
+function PlannedDays({ book, days }: Props) {
   const toast = useToast();
-  const { days, orders } = book;
+  const { orders } = book;
   const { plan, boundDays, isProven, people } = days;
-  const helps = useMemo(() => reliefs(days.people, days.sequence, book.day, days.chances), [days, book.day]);
   const nameOf = (id: string) => orders.find((o) => o.id === id)?.name ?? id;
   const pinned = orders.filter((o) => (o.pins ?? []).length > 0 && o.state !== 'handed-over');
 
@@ -25,7 +44,7 @@ export function Days({ book }: { readonly book: Book }) {
     const task = days.tasks.find((t) => t.id === taskId);
     const order = task && orders.find((o) => o.id === task.order);
     if (!order) return;
-    const line = Number(taskId.slice(order.id.length + 1));
+    const { line } = task;
     const others = (order.pins ?? []).filter((p) => p.line !== line);
     const trouble = await book.save({ ...order, pins: [...others, { line, person, day: isoDay(day) }] });
     toast({
@@ -57,7 +76,6 @@ export function Days({ book }: { readonly book: Book }) {
     download({ name: 'days.ics', type: 'text/calendar', text: made.value });
   }
 
-  if (days.tasks.length === 0) return <p className="text-ink-soft">Nothing is left to tie.</p>;
   return (
     <div className="flex flex-col gap-4">
       <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
@@ -67,15 +85,15 @@ export function Days({ book }: { readonly book: Book }) {
         </p>
         {pinned.length > 0 && (
           <Button look="quiet" onClick={() => void letGo()}>
-            Let go of what was moved by hand
+            Clear moves made by hand
           </Button>
         )}
         <Button onClick={exportCalendar}>
           <CalendarArrowDown size={16} aria-hidden /> Calendar
         </Button>
       </div>
-      <Today book={book} />
-      <DayStrip book={book} onPin={(task, person, day) => void pin(task, person, day)} />
+      <NextDay days={days} today={book.day} />
+      <DayStrip book={book} days={days} onPin={(task, person, day) => void pin(task, person, day)} />
       {plan.left.length > 0 && (
         <p role="alert" className="text-bad">
           Nobody ties {plan.left.map((id) => days.tasks.find((t) => t.id === id)?.what ?? id).join(', ')}: it
@@ -88,7 +106,7 @@ export function Days({ book }: { readonly book: Book }) {
           {days.chances
             .toSorted((a, b) => a.due - b.due)
             .map((c) => {
-              const relief = helps.find((r) => r.order === c.order);
+              const relief = days.reliefs.find((r) => r.order === c.order);
               return (
                 <li
                   key={c.order}
@@ -108,11 +126,11 @@ export function Days({ book }: { readonly book: Book }) {
                   </span>
                   <span className="h-2.5 rounded bg-rule" aria-hidden>
                     <span
-                      className={`block h-full rounded ${c.chance < 0.9 ? 'bg-bad' : 'bg-good'}`}
+                      className={`block h-full rounded ${c.chance < SAFE ? 'bg-bad' : 'bg-good'}`}
                       style={{ width: `${100 * c.chance}%` }}
                     />
                   </span>
-                  <span className={c.chance < 0.9 ? 'font-semibold text-bad' : ''}>
+                  <span className={c.chance < SAFE ? 'font-semibold text-bad' : ''}>
                     {inHundred(c.chance)}
                   </span>
                 </li>
@@ -129,14 +147,14 @@ export function Days({ book }: { readonly book: Book }) {
 }
 
 /** What is tied next, in words: the first day on which anyone has hours. */
-function Today({ book }: { readonly book: Book }) {
-  const { plan, tasks } = book.days;
+function NextDay({ days, today }: { readonly days: DaysMessage; readonly today: number }) {
+  const { plan, tasks } = days;
   const first = Math.min(...plan.blocks.map((b) => b.day));
   if (!Number.isFinite(first)) return null;
   const people = [...new Set(plan.blocks.filter((b) => b.day === first).map((b) => b.person))];
   return (
     <p data-testid="next-day">
-      <strong>{first === book.day ? 'Today' : dayName(first)}:</strong>{' '}
+      <strong>{first === today ? 'Today' : dayName(first)}:</strong>{' '}
       {people
         .map((person) => {
           const what = plan.blocks
@@ -152,7 +170,7 @@ function Today({ book }: { readonly book: Book }) {
 }
 
 function verdict(latest: number | undefined): string {
-  if (latest === undefined) return 'Nothing is promised for a day.';
+  if (latest === undefined) return 'No day is promised.';
   if (latest > 0) return `The latest is ${latest} ${plural(latest, 'day')} late.`;
   return latest === 0
     ? 'The latest is done on its very day.'
@@ -167,5 +185,5 @@ function proof(people: number, isProven: boolean, bound: number | undefined): st
       : 'No way to share the work out is better for the latest piece.';
   return bound > 0
     ? `Less than ${bound} ${plural(bound, 'day')} late is impossible; whether there is a plan between is not settled.`
-    : `At best the latest could be ${-bound} ${plural(-bound, 'day')} early; whether any plan does it is not settled.`;
+    : `At best, the latest could be ${-bound} ${plural(-bound, 'day')} early; whether any plan does it is not settled.`;
 }

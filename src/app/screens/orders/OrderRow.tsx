@@ -1,5 +1,6 @@
 import { Check } from 'lucide-react';
 import { findColour, PALETTE } from '../../../core/colour/palette.ts';
+import { SAFE } from '../../../core/days/relief.ts';
 import type { Order } from '../../../core/formats/orders.ts';
 import { money } from '../../../core/orders/money.ts';
 import { plural } from '../../../core/words.ts';
@@ -18,7 +19,7 @@ interface Props {
 export function OrderRow({ book, order, isChosen, onChoose }: Props) {
   const due = dueOf(order);
   const isOver = order.state === 'handed-over';
-  const chance = book.days.chances.find((c) => c.order === order.id)?.chance;
+  const chance = book.days.plan?.chances.find((c) => c.order === order.id)?.chance;
   const mine = book.lines.filter((l) => l.order.id === order.id);
   const colours = [...new Set(mine.flatMap((l) => l.made?.cords.map((c) => c.colour) ?? []))];
   const issue = mine.find((l) => l.issue)?.issue;
@@ -65,10 +66,10 @@ export function OrderRow({ book, order, isChosen, onChoose }: Props) {
           </span>
           {chance !== undefined && (
             <span
-              className={`block text-[14px] ${chance < 0.9 ? 'font-semibold text-bad' : 'text-good'}`}
+              className={`block text-[14px] ${chance < SAFE ? 'font-semibold text-bad' : 'text-good'}`}
               data-testid={`chance-${order.id}`}
             >
-              {chance < 0.9 ? '! ' : '✓ '}
+              {chance < SAFE ? '! ' : '✓ '}
               {inHundred(chance)} by its day
             </span>
           )}

@@ -76,13 +76,15 @@ function summary({ orders, isReady, days, day }: Book): string {
       ? 'No orders yet: say who wants what, by when.'
       : 'Everything that was ordered is tied.';
   const next = open.find((o) => dueOf(o) !== undefined);
-  const unsafe = days.chances.filter((c) => c.chance < SAFE).length;
   const due = next && dueOf(next)!;
   return [
     `${open.length} ${plural(open.length, 'order')} to tie.`,
     next && due !== undefined ? `Next: ${next.name}, ${dayName(due)} (${fromToday(due, day)}).` : '',
-    unsafe === 0
-      ? 'Every day that was promised is safe.'
-      : `${unsafe} ${unsafe === 1 ? 'day is' : 'days are'} not safe: see Days.`,
+    days.plan ? safety(days.plan.chances.filter((c) => c.chance < SAFE).length) : '',
   ].join(' ');
 }
+
+const safety = (unsafe: number): string =>
+  unsafe === 0
+    ? 'Every day that was promised is safe.'
+    : `${unsafe} ${unsafe === 1 ? 'day is' : 'days are'} not safe: see Days.`;

@@ -1,7 +1,4 @@
 import { useMemo } from 'react';
-import { chances } from '../../../core/days/chance.ts';
-import { planDays } from '../../../core/days/plan.ts';
-import { peopleOf, tasksOf } from '../../../core/days/tasks.ts';
 import type { Order } from '../../../core/formats/orders.ts';
 import { pieceMoney, pricesOf } from '../../../core/orders/money.ts';
 import { cordNeeds, partNeeds, workedLines } from '../../../core/orders/needs.ts';
@@ -10,6 +7,7 @@ import { useOrders } from '../../state/orders.ts';
 import { useStall } from '../../state/stall.ts';
 import { useStash } from '../../state/stash.ts';
 import { today } from '../../state/today.ts';
+import { useDays } from './useDays.ts';
 import { dueOf } from './words.ts';
 
 const NO_STASH = new Map();
@@ -36,13 +34,7 @@ export function useBook() {
     [lines, held, figures.kerfMm],
   );
   const day = today();
-  const days = useMemo(() => {
-    const people = peopleOf(figures);
-    const tasks = tasksOf(lines);
-    const planned = planDays(tasks, people, day);
-    const sure = chances(people, planned.sequence, day);
-    return { people, tasks, ...planned, chances: sure };
-  }, [lines, figures, day]);
+  const days = useDays(lines, figures, day);
   /** What an order should bring: as agreed, else the sum of its pieces' prices. In hundredths. */
   const priceOf = (order: Order): number =>
     order.priceCents ??
