@@ -26,7 +26,7 @@ interface Sums {
   leftMm: number;
 }
 
-/** Whether both ends of a piece stay within a cut that is laid by what is known, and what is left of it. */
+/** Whether both ends of a piece stay within a cut planned from what is known, and what is left of it. */
 function tried(
   piece: MadePiece,
   mean: number,

@@ -132,8 +132,8 @@ test('days: work is moved by hand, the promise is told, and the calendar goes ou
   await expect(page.getByText(/^Roof crew is over/)).not.toHaveText(before!);
   await page.keyboard.press('Space');
   await expect(page.getByText(/Roof crew, 4 × .*: .*, not before/)).toBeVisible();
-  await page.getByRole('button', { name: 'Let go of what was moved by hand' }).click();
-  await expect(page.getByRole('button', { name: 'Let go of what was moved by hand' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Clear moves made by hand' }).click();
+  await expect(page.getByRole('button', { name: 'Clear moves made by hand' })).toHaveCount(0);
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Calendar' }).click(),
@@ -167,10 +167,10 @@ test('a class: kits, labels of 24 a sheet, sheets for pupils, and what came of i
   await expect(page).toHaveTitle(/An adult cuts the ends and does the flame/, { timeout: 20_000 });
   await page.getByRole('button', { name: 'Teacher’s list' }).click();
   await expect(page).toHaveTitle(/Only an adult cuts and melts/);
-  await page.getByLabel('More pupils, one a line').fill('Mia 15.2 cm\nTom 200 years');
+  await page.getByLabel('More pupils, one per line').fill('Mia 15.2 cm\nTom 200 years');
   await page.getByRole('button', { name: 'Add them' }).click();
   await expect(page.getByRole('alert')).toContainText('Line 2: 200 years');
-  await page.getByLabel('More pupils, one a line').fill('Mia 15.2 cm\nTom, 10 years, left');
+  await page.getByLabel('More pupils, one per line').fill('Mia 15.2 cm\nTom, 10 years, left');
   await page.getByRole('button', { name: 'Add them' }).click();
   await expect(page.getByTestId('class-sentence')).toContainText('26 pupils, 4 of them left-handed');
   await page.getByRole('radio', { name: 'What came of it' }).click();

@@ -21,6 +21,6 @@ test('a round of practice by keyboard: answered, explained, kept', async ({ page
   await expect(known).toContainText('0 known, 3 shaky');
   await page.reload();
   await expect(known).toContainText('0 known, 3 shaky');
-  await page.getByRole('button', { name: 'Begin anew' }).click();
+  await page.getByRole('button', { name: 'Forget all answers' }).click();
   await expect(known).toContainText('0 known, 0 shaky');
 });

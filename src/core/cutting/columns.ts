@@ -164,7 +164,7 @@ function priced(m: Merged, stage: Stage, caps: readonly Cap[], duals: readonly n
 const sameRest = (stage: Stage, { keepMm }: Merged): number =>
   stage === 'waste' ? keepMm : stage === 'tidy' ? 2 * keepMm : 0;
 
-/** For every weight, the weight at or below it that is worth most; 0 stands for none. */
+/** For every weight, the weight at or below it that is worth most; 0 means none. */
 function bestUpTo({ values }: Table): Int32Array {
   const at = new Int32Array(values.length);
   let best = 0;

@@ -8,7 +8,7 @@ const MOST_DEPTH = 400;
 const MOST_DIVES: Readonly<Record<Stage, number>> = { cost: 40, waste: 40, opened: 15, tidy: 10 };
 const MOST_DISCREPANCIES = 4;
 
-/** Where a dive stands: what is fixed, what is left, and what its relaxed program says; and what is not to be taken next. */
+/** How far a dive has come: what is fixed, what is left, and what its relaxed program says; and what is not to be taken next. */
 interface Node {
   readonly fixed: readonly Pattern[];
   readonly left: Merged;

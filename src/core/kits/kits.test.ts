@@ -49,7 +49,7 @@ const CLASS: ClassOfKits = {
 describe('kits of a class', () => {
   const kits = kitsOf(CLASS, catalogue, USUAL_STALL);
 
-  it('go by the measured wrist, else by the table of ages, else by a usual one', () => {
+  it('use the measured wrist, else the table of ages, else a usual one', () => {
     expect(kits.slice(0, 4).map((k) => [k.girthMm, k.known])).toEqual([
       [151, 'measured'],
       [155, 'age'],

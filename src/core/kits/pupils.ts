@@ -11,7 +11,7 @@ const LEAST_MM = 60;
 const MOST_MM = 350;
 
 /**
- * Pupils as a teacher types them, one a line: `Mia 15.2 cm`, `Tom, 10 years, left`, `3`. What is left of a line is the name; a line of nothing else
+ * Pupils as a teacher types them, one per line: `Mia 15.2 cm`, `Tom, 10 years, left`, `3`. What is left of a line is the name; a line of nothing else
  * takes its number as its name. Lines that can't be read are named.
  */
 export function parsePupils(text: string, from = 1): Result<Pupil[]> {

@@ -123,5 +123,5 @@ const notAWrist = (name: string, girth: string) =>
   fail({
     code: 'orders.size',
     path: '/size',
-    message: `Sizes are of wrists, and “${name}” goes by the ${girth}: measure it instead.`,
+    message: `Sizes are for wrists, but “${name}” needs the ${girth}: measure that instead.`,
   });

@@ -64,7 +64,7 @@ export interface PieceMoney {
   readonly costCents: number;
   readonly priceCents: number;
   readonly why: Why;
-  /** What no price is known of; it counts as nothing. */
+  /** What has no known price; it counts as nothing. */
   readonly unknown: readonly string[];
 }
 

@@ -65,7 +65,7 @@ const holdsParts = (order: Order): boolean => order.state === 'planned' || order
 
 const amountKey = (cord: string, colour: string): string => `${cord}|${colour}`;
 
-/** What open orders need of the shelf, by cord and colour. */
+/** What open orders need from the shelf, by cord and colour. */
 export function cordNeeds(lines: readonly WorkedLine[], stash: Stash, kerfMm: number): CordNeed[] {
   const needs = new Map<string, CordNeed & { readonly orders: string[] }>();
   for (const { order, line, made } of lines) {

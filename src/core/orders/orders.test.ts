@@ -78,8 +78,8 @@ describe('a piece as it is ordered', () => {
     };
     expect(why({ design: 'gone', name: 'Old band' })).toContain('“Old band” is not among the designs');
     expect(why({ ...NIGHT, size: 'XXL' })).toContain('no size XXL');
-    expect(why({ design: 'collar', name: 'Collar', size: 'M' })).toContain('goes by the neck');
-    expect(why({ design: 'ring', name: 'Ring', size: 'M' })).toContain('goes by the hand');
+    expect(why({ design: 'collar', name: 'Collar', size: 'M' })).toContain('needs the neck');
+    expect(why({ design: 'ring', name: 'Ring', size: 'M' })).toContain('needs the hand');
   });
 
   it('may be a ring: its cords are those of its plan', () => {
@@ -211,7 +211,7 @@ describe('what a piece costs', () => {
     expect(whyText(got.why)).toContain('30 min at 12.00 an hour: 6.00. Together 7.10; 20 % on top');
   });
 
-  it('goes by what was paid where that is known, and leaves out deliveries that were undone', () => {
+  it('uses what was paid where that is known, and leaves out deliveries that were undone', () => {
     const entries: Entry[] = [
       add('1', { kind: 'cord', cord: 'nylon-4', colour: 'dusk', form: 'hank', priceCents: 500 }, 10_000),
       add('2', { kind: 'cord', cord: 'nylon-4', colour: 'dusk', form: 'hank', priceCents: 9000 }, 10_000),
@@ -223,7 +223,7 @@ describe('what a piece costs', () => {
     expect(got.partsCents).toBeCloseTo(40);
   });
 
-  it('names what no price is known of', () => {
+  it('names what has no known price', () => {
     const odd = { ...piece, parts: new Map([['hook', 1]]) };
     expect(pieceMoney(odd, pricesOf([], { ...USUAL_STALL, packs: [] }), USUAL_STALL).unknown).toEqual([
       'Dusk, 4 mm nylon',
@@ -294,7 +294,7 @@ describe('a book of orders', () => {
     expect(back).toEqual({ ok: true, value: orders.map((o) => ({ ...o, id: 'new' })) });
   });
 
-  it('names line and column of every cell of a table that it can’t read, and takes nothing over', () => {
+  it('names line and column of every cell of a table that it can’t read, and imports nothing', () => {
     const rows = [
       { order: 'Sade', design: 'Dome night band', count: '2' },
       {

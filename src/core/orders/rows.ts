@@ -21,7 +21,7 @@ export type OrderRow = Readonly<Partial<Record<Column, string>>>;
 
 const STATES: readonly OrderState[] = ['planned', 'cut', 'tied', 'handed-over'];
 
-/** Orders as rows; what is of the whole order stands on its first row. */
+/** Orders as rows; what belongs to the whole order is on its first row. */
 export const orderRows = (orders: readonly Order[]): Record<Column, string>[] =>
   orders.flatMap((o) =>
     o.lines.map((l, i) => ({
@@ -47,7 +47,7 @@ interface Known {
 
 /**
  * Reads rows of a table, its heading being line 1. Rows of one name and day are one order. Every row that can't be read is named with its line and
- * column; then nothing is taken over.
+ * column; then nothing is imported.
  */
 export function ordersFromRows(rows: readonly OrderRow[], known: Known): Result<readonly Order[]> {
   const issues: Issue[] = [];

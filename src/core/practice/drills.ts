@@ -33,7 +33,7 @@ const SIDES: readonly Choice[] = [
   { value: 'right', name: 'Right' },
 ];
 
-/** The rows of a library weave as they hang before the maker; nothing where it has none, or its sides do not go by turns. */
+/** The rows of a library weave as they hang before the maker; nothing where it has none, or its sides do not alternate. */
 export function turningRows(weave: string, way: WayOfWorking = USUAL_WAY): TyingOrder | undefined {
   const facts = solvedFacts(weave);
   const read = facts && facts.kind === 'weave' ? parse(facts.notation) : undefined;
@@ -76,7 +76,7 @@ function nextSide(card: DrillCard, uniform: () => number, way: WayOfWorking): Qu
     answer: next,
     why: tells
       ? `The ${tells.sign} is on the ${seen}: the next row begins ${tells.next === 'same' ? 'on that side' : 'on the other side'}, on the ${next}.`
-      : `The last row began on the ${last}; sides go by turns, so the next begins on the ${next}.`,
+      : `The last row began on the ${last}; sides alternate, so the next begins on the ${next}.`,
   };
 }
 

@@ -42,7 +42,7 @@ export interface RowsRead {
 }
 
 /**
- * Reads a table of lots, its heading being line 1. Cells that can't be read are named by line and column, and nothing is taken over; colours that nobody knows
+ * Reads a table of lots, its heading being line 1. Cells that can't be read are named by line and column, and nothing is imported; colours that nobody knows
  * have their own code and the word as their path, so that they can be named once.
  */
 export function lotsFromRows(rows: readonly StashRow[], shop: Shop): Result<RowsRead> {

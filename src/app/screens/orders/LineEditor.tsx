@@ -63,7 +63,7 @@ export function LineEditor({ book, line, worked, onChange }: Props) {
             }}
           />
         </span>
-        <Button look="quiet" aria-label={`Take out ${line.name}`} onClick={() => onChange(undefined)}>
+        <Button look="quiet" aria-label={`Remove ${line.name}`} onClick={() => onChange(undefined)}>
           <Trash2 size={16} aria-hidden />
         </Button>
       </span>

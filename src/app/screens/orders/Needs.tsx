@@ -16,7 +16,7 @@ import { NeedBar } from './NeedBar.tsx';
 import { OrderFromShop } from './OrderFromShop.tsx';
 import type { Book } from './useBook.ts';
 
-/** What open orders need of the shelf, what is missing, and how it is bought for least. */
+/** What open orders need from the shelf, what is missing, and how it is bought for least. */
 export function Needs({ book }: { readonly book: Book }) {
   const show = useLength();
   const toast = useToast();
@@ -42,11 +42,11 @@ export function Needs({ book }: { readonly book: Book }) {
   }
 
   if (book.needs.cord.length === 0 && parts.length === 0)
-    return <p className="text-ink-soft">No open order needs anything of the shelf.</p>;
+    return <p className="text-ink-soft">No open order needs anything from the shelf.</p>;
   return (
     <div className="grid grid-cols-1 gap-5 lg:grid-cols-[minmax(0,1fr)_24rem]">
       <section
-        aria-label="Needed of the shelf"
+        aria-label="Needed from the shelf"
         className="on-mat flex flex-col gap-2 rounded-xl bg-mat p-4 text-white"
       >
         {cords.map(({ need, missingMm }) => (

@@ -27,7 +27,7 @@ export function OrderBook({ book }: { readonly book: Book }) {
   const [problem, setProblem] = useState<string>();
   const toast = useToast();
   const opened = useRef<HTMLDivElement>(null);
-  // The next one to tie lies open until another is chosen.
+  // The next one to tie is open until another is chosen.
   const order =
     book.orders.find((o) => o.id === chosen) ??
     book.orders.find((o) => o.state === 'planned' || o.state === 'cut') ??
@@ -149,8 +149,8 @@ export function OrderBook({ book }: { readonly book: Book }) {
           <OrderPanel key={order.id} book={book} order={order} onGone={() => setChosen(undefined)} />
         ) : (
           <p className="text-ink-soft">
-            Press an order to open it. A table (CSV) with the columns {ORDER_COLUMNS.join(', ')} comes in as
-            it goes out.
+            Press an order to open it. A table (CSV) with the columns {ORDER_COLUMNS.join(', ')} can be
+            imported here, and the export writes the same columns.
           </p>
         )}
       </div>

@@ -87,7 +87,7 @@ export function OrderPanel({ book, order, onGone }: Props) {
         {order.priceCents !== undefined && ' as agreed'}.
         {unknown.length > 0 && (
           <span className="block text-[15px] text-amber-ink">
-            No price is known of {unknown.join(', ')}: it counts as nothing. Add it under{' '}
+            No price is known for {unknown.join(', ')}: it counts as nothing. Add it under{' '}
             <Link to="/orders/figures" className="underline">
               Prices
             </Link>
@@ -105,7 +105,7 @@ export function OrderPanel({ book, order, onGone }: Props) {
           void book.remove(order);
         }}
       >
-        <Trash2 size={16} aria-hidden /> Take this order out
+        <Trash2 size={16} aria-hidden /> Remove this order
       </Button>
     </section>
   );
@@ -182,7 +182,7 @@ function PriceField({
   const isBad = typed.trim() !== '' && !(value >= 0 && value <= 1_000_000);
   return (
     <TextField
-      label="Agreed price for all of it; empty: as worked out"
+      label="Agreed price for the whole order (empty: calculated)"
       inputMode="decimal"
       value={typed}
       problem={isBad ? 'Write a price, for example 12.50.' : undefined}

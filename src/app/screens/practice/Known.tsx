@@ -61,7 +61,7 @@ export function Known({ cards, practice, now }: Props) {
       </p>
       {counts['not tried'] < cards.length && (
         <Button look="quiet" className="self-start" onClick={() => void practice.forget()}>
-          Begin anew
+          Forget all answers
         </Button>
       )}
     </aside>

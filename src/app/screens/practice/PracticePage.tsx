@@ -19,7 +19,7 @@ export default function PracticePage() {
   const [askedAt, setAskedAt] = useState(0);
   const { isReady, next, answered } = practice;
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new round asks anew; what was just kept does not
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new round asks again; an answer just kept does not
   useEffect(() => {
     if (!isReady) return;
     const uniform = seeded(round);

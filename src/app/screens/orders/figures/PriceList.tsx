@@ -98,8 +98,8 @@ export function PriceList({ figures, keep }: FiguresProps) {
       </ul>
       <ShopPrices figures={figures} keep={keep} />
       <p className="mt-2 text-[15px] text-ink-soft">
-        A price for exactly one cord and colour goes before one for any. What you paid, as the ledger knows
-        it, goes before the list where a piece’s cost is worked out.
+        A price for one cord and colour is used before a general one. To work out what a piece costs, what you
+        paid, as the ledger has it, is used before this list.
       </p>
     </section>
   );
@@ -109,7 +109,7 @@ const wrong = (message: string): Issue => ({ code: 'price', path: '', message })
 
 function Remove({ name, onClick }: { readonly name: string; readonly onClick: () => void }) {
   return (
-    <Button look="quiet" aria-label={`Take out the price of ${name}`} onClick={onClick}>
+    <Button look="quiet" aria-label={`Remove the price of ${name}`} onClick={onClick}>
       <Trash2 size={15} aria-hidden />
     </Button>
   );

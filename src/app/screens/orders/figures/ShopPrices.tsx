@@ -7,7 +7,7 @@ import { Button } from '../../../ui/Button.tsx';
 import { useToast } from '../../../ui/Toast.tsx';
 import type { FiguresProps } from './keep.ts';
 
-/** A shop's list beside one's own: as of when, and its prices taken over on request. */
+/** A shop's list beside one's own: as of when, and its prices used on request. */
 export function ShopPrices({ figures, keep }: FiguresProps) {
   const { list, problem, isLoading, again } = usePriceList();
   const toast = useToast();
@@ -26,13 +26,13 @@ export function ShopPrices({ figures, keep }: FiguresProps) {
               const { packs, parts } = figures;
               void keep(takenOver(list)).then(() =>
                 toast({
-                  text: `The prices of ${list.shop} were taken over.`,
+                  text: `Prices now come from ${list.shop}.`,
                   action: { text: 'Undo', run: () => keep({ packs, parts }) },
                 }),
               );
             }}
           >
-            Take its prices over
+            Use its prices
           </Button>
         </>
       ) : (

@@ -4,7 +4,7 @@ import { useLength } from '../../../ui/units.tsx';
 import { InlineNumber } from './InlineNumber.tsx';
 import type { FiguresProps } from './keep.ts';
 
-/** Millimetres of wrist that a pixel of the picture stands for. */
+/** Millimetres of wrist that one pixel of the picture shows. */
 const PX_PER_MM = 0.9;
 
 /** Wrists by size and by age, drawn to one scale. */
@@ -45,7 +45,7 @@ export function Sizes({ figures, keep }: FiguresProps) {
               </span>
               <Button
                 look="quiet"
-                aria-label={`Take out size ${s.name}`}
+                aria-label={`Remove size ${s.name}`}
                 onClick={() => void keep({ sizes: figures.sizes.toSpliced(i, 1) })}
               >
                 <Trash2 size={15} aria-hidden />

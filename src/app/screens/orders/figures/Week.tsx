@@ -34,7 +34,7 @@ export function Week({ figures, keep }: FiguresProps) {
               {people.length > 1 && (
                 <Button
                   look="quiet"
-                  aria-label={`Take out ${p.name}`}
+                  aria-label={`Remove ${p.name}`}
                   onClick={() => void keep({ people: people.toSpliced(i, 1) })}
                 >
                   <Trash2 size={15} aria-hidden />

@@ -7,7 +7,7 @@ import type { KeepClass } from './keep.ts';
 
 const MOST = 200;
 
-/** Pupils typed or pasted, one a line. */
+/** Pupils typed or pasted, one per line. */
 export function AddPupils({ kits, keep }: { readonly kits: ClassOfKits; readonly keep: KeepClass }) {
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string>();
@@ -23,7 +23,7 @@ export function AddPupils({ kits, keep }: { readonly kits: ClassOfKits; readonly
   return (
     <div className="flex max-w-xl flex-col gap-2">
       <label className="flex flex-col gap-1">
-        <span className="font-medium text-sm">More pupils, one a line</span>
+        <span className="font-medium text-sm">More pupils, one per line</span>
         <textarea
           rows={3}
           value={text}

@@ -29,8 +29,8 @@ export function ClassSentence({ book, kits, keep }: Props) {
         <strong>{kits.pupils.length}</strong> {plural(kits.pupils.length, 'pupil')}
         {left > 0 && `, ${left} of them left-handed,`} tie {kits.designs.map((d) => d.name).join(' or ')}
         {day !== undefined && ` on ${dayName(day)}`}. {measured} {measured === 1 ? 'wrist is' : 'wrists are'}{' '}
-        measured; the others go by age. <strong>{kits.spares}</strong> spare {plural(kits.spares, 'kit')}, as
-        large as the largest wrist.
+        measured; the rest are estimated from age. <strong>{kits.spares}</strong> spare{' '}
+        {plural(kits.spares, 'kit')}, as large as the largest wrist.
       </p>
       <div className="flex flex-wrap items-end gap-3">
         <span className="w-64">
@@ -72,7 +72,7 @@ export function ClassSentence({ book, kits, keep }: Props) {
                 key={d.design}
                 type="button"
                 disabled={kits.designs.length === 1}
-                aria-label={`Take ${d.name} out of the choice`}
+                aria-label={`Remove ${d.name} from the choice`}
                 onClick={() =>
                   void keep({
                     designs: kits.designs.filter((x) => x.design !== d.design),

@@ -48,7 +48,7 @@ export function ClassView({ book, seen, view }: Props) {
     setProblem(await view.save(seen.id, next));
   };
   const [isReady, setReady] = useState(false);
-  // Printed once what is to be printed stands there.
+  // Printed as soon as what is to be printed is on the page.
   useEffect(() => {
     if (!paper || !isReady) return;
     window.print();
@@ -98,7 +98,7 @@ export function ClassView({ book, seen, view }: Props) {
           <ResultTable kits={kits} keep={keep} />
         )}
         <Button look="quiet" className="self-start" onClick={() => void view.remove(seen)}>
-          <Trash2 size={16} aria-hidden /> Take this class out
+          <Trash2 size={16} aria-hidden /> Remove this class
         </Button>
       </section>
       {paper === 'labels' && <Labels list={list} className={kits.name} onReady={ready} />}

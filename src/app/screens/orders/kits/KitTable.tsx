@@ -105,7 +105,7 @@ export function KitTable({ kits, list, keep }: Props) {
                   {pupil && (
                     <Button
                       look="quiet"
-                      aria-label={`Take out ${k.name}`}
+                      aria-label={`Remove ${k.name}`}
                       onClick={() => void keep({ pupils: kits.pupils.toSpliced(i, 1) })}
                     >
                       <Trash2 size={15} aria-hidden />

@@ -34,7 +34,7 @@ export function TeacherList({ kits, list, onReady }: Props) {
           </li>
         ))}
       </ul>
-      <p>Tying is reckoned two and a half times as long as practised hands need.</p>
+      <p>Tying times are two and a half times what practised hands need.</p>
       <h2 className="mt-3 font-bold text-lg">Tools to share</h2>
       <p>
         {toolsFor(pupils, ADULTS)
