@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, select, test, violations } from './help.ts';
 
-test('an order is written, priced, cut from the shelf, and its offcut put back', async ({ page }) => {
+test('an order is written, priced and cut from the shelf, and the ledger says for whom', async ({ page }) => {
   await page.goto('/orders');
   await expect(page.getByRole('list', { name: 'Orders' }).getByRole('listitem')).toHaveCount(20);
   await page.getByRole('button', { name: 'New order' }).click();
@@ -165,8 +165,11 @@ test('a class: kits, labels of 24 a sheet, sheets for pupils, and what came of i
   await expect(page).toHaveTitle(/^2 sheets, 26 labels, .*Pupil 1.*Spare 2/);
   await page.getByRole('button', { name: 'Sheets for pupils' }).click();
   await expect(page).toHaveTitle(/An adult cuts the ends and does the flame/, { timeout: 20_000 });
+  await page.getByLabel('Adults at the flame').fill('4');
   await page.getByRole('button', { name: 'Teacher’s list' }).click();
   await expect(page).toHaveTitle(/Only an adult cuts and melts/);
+  // A lighter for each adult.
+  await expect(page).toHaveTitle(/4 × lighter/);
   await page.getByLabel('More pupils, one per line').fill('Mia 15.2 cm\nTom 200 years');
   await page.getByRole('button', { name: 'Add them' }).click();
   await expect(page.getByRole('alert')).toContainText('Line 2: 200 years');
@@ -176,6 +179,11 @@ test('a class: kits, labels of 24 a sheet, sheets for pupils, and what came of i
   await page.getByRole('radio', { name: 'What came of it' }).click();
   await page.getByLabel('Pupil 1 finished').click();
   await expect(page.getByLabel('Pupil 1 finished')).toBeChecked();
+  // What is no number stays, and is not kept.
+  await page.getByLabel('Minutes of Pupil 1', { exact: true }).fill('4o');
+  await page.getByLabel('Minutes of Pupil 1', { exact: true }).press('Tab');
+  await expect(page.getByRole('alert')).toContainText('“4o” isn’t a number');
+  await expect(page.getByTestId('class-result')).not.toContainText('half of them within');
   await page.getByLabel('Minutes of Pupil 1', { exact: true }).fill('48');
   await page.getByLabel('Minutes of Pupil 1', { exact: true }).press('Tab');
   await expect(page.getByTestId('class-result')).toContainText(

@@ -16,7 +16,11 @@ export interface Product {
   readonly name: string;
   readonly article: 'a' | 'an';
   /** The girth that the piece is made for. */
-  readonly girth: Measure & { readonly usualMm: number };
+  readonly girth: Measure & {
+    readonly usualMm: number;
+    /** A wrist: what a stall’s sizes are sizes of. */
+    readonly isWrist?: boolean;
+  };
   readonly measures: readonly Measure[];
   /** Id of the measure that it must pass over where its closure does not open right up. */
   readonly passes?: string;
@@ -47,7 +51,8 @@ const WRIST = {
   leastMm: 60,
   mostMm: 350,
   usualMm: 170,
-} as const satisfies Measure;
+  isWrist: true,
+} as const satisfies Measure & { readonly isWrist: boolean };
 
 const NECK = {
   id: 'girth',

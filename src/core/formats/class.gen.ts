@@ -36,6 +36,10 @@ export interface ClassOfKits {
     };
   }[];
   spares: number;
+  /**
+   * Adults who do the flame; missing for two.
+   */
+  adults?: number;
   spareGirthMm?: number;
   isCut?: boolean;
 }

@@ -11,6 +11,9 @@ export interface LessonPart {
 /** Beginners need about so many times as long as practised hands: a prior until a class's own times are typed back. */
 export const BEGINNERS_FACTOR = 2.5;
 
+/** Adults at the flame where a class says nothing else. */
+export const USUAL_ADULTS = 2;
+
 /** Minutes at the flame for one adult, each kit's ends. */
 const FLAME_MIN = 1;
 const WELCOME_MIN = 10;

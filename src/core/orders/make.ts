@@ -76,11 +76,9 @@ export const sizedDesign = (design: Design, line: Asked, girthMm: number | undef
   wearer: { name: line.wearer ?? design.wearer.name, girthMm: girthMm ?? design.wearer.girthMm },
 });
 
-const WRIST = findProduct('bracelet')!.girth;
-
 function bandOf(design: Design, line: Asked, know: Knowledge): Result<Made> {
   const product = findProduct(design.product);
-  if (line.size !== undefined && line.girthMm === undefined && product && product.girth.name !== WRIST.name)
+  if (line.size !== undefined && line.girthMm === undefined && product && !product.girth.isWrist)
     return notAWrist(design.name, product.girth.name);
   const made = plan(design, know);
   if (!made.ok) return made;

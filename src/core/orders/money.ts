@@ -1,5 +1,4 @@
-import { findColour } from '../colour/palette.ts';
-import { findCord } from '../cord/cords.ts';
+import { cordName } from '../colour/cordName.ts';
 import type { StallFigures } from '../formats/stall.ts';
 import { packsFor } from '../stall/usual.ts';
 import { type PartKey, partName, partOf } from '../stash/parts.ts';
@@ -75,7 +74,7 @@ export function pieceMoney(made: Made, prices: Prices, figures: StallFigures): P
   let cordCents = 0;
   for (const c of made.cords) {
     const price = prices.cord(c.cord, c.colour);
-    const name = `${findColour(c.colour)?.name ?? c.colour}, ${findCord(c.cord)?.name ?? c.cord}`;
+    const name = cordName(c);
     if (!price) {
       unknown.push(name);
       continue;

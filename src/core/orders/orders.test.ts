@@ -155,7 +155,7 @@ describe('needs of open orders', () => {
     expect(buyCord(need, USUAL_STALL)).toMatchObject({ missingMm: 39_000, buy: { costCents: 1670 } });
     // No pack of 15 m gives a cut of 20 m.
     expect(buyCord({ ...need, neededMm: 21_000, longestMm: 20_000 }, USUAL_STALL).buy!.packs).toEqual([
-      { label: 30_000, count: 1, priceCents: 1050 },
+      { amount: 30_000, count: 1, priceCents: 1050 },
     ]);
     expect(buyParts({ part: 'side-release/15', needed: 14, have: 3, orders: [] }, USUAL_STALL)).toMatchObject(
       {
@@ -178,7 +178,7 @@ describe('needs of open orders', () => {
         const got = cheapest(Math.min(needed, 8), sold, 1)!;
         expect(got.costCents).toBe(least(Math.min(needed, 8)));
         expect(got.packs.reduce((sum, p) => sum + p.count * p.priceCents, 0)).toBe(got.costCents);
-        expect(got.packs.reduce((sum, p) => sum + p.count * p.label, 0)).toBeGreaterThanOrEqual(
+        expect(got.packs.reduce((sum, p) => sum + p.count * p.amount, 0)).toBeGreaterThanOrEqual(
           Math.min(needed, 8),
         );
       }),

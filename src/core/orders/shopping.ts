@@ -4,7 +4,7 @@ import type { CordNeed, PartNeed } from './needs.ts';
 
 /** What to buy of one thing: so many of each pack, and what that costs, in hundredths. */
 export interface Buy {
-  readonly packs: readonly { readonly label: number; readonly count: number; readonly priceCents: number }[];
+  readonly packs: readonly { readonly amount: number; readonly count: number; readonly priceCents: number }[];
   readonly costCents: number;
 }
 
@@ -43,7 +43,7 @@ export function cheapest(needed: number, sold: readonly Sold[], unit: number): B
   return {
     costCents: cost[units]!,
     packs: packs.flatMap((p, i) =>
-      counts[i]! > 0 ? [{ label: p.amount, count: counts[i]!, priceCents: p.priceCents }] : [],
+      counts[i]! > 0 ? [{ amount: p.amount, count: counts[i]!, priceCents: p.priceCents }] : [],
     ),
   };
 }

@@ -1,9 +1,9 @@
+import { cordName } from '../../../core/colour/cordName.ts';
 import { findColour, PALETTE } from '../../../core/colour/palette.ts';
 import type { CordNeed } from '../../../core/orders/needs.ts';
 import { plural } from '../../../core/words.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { cordName } from './cordName.ts';
 
 interface Props {
   readonly need: CordNeed;

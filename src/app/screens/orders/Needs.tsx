@@ -1,5 +1,6 @@
 import { unparse } from 'papaparse';
 import { Link } from 'react-router';
+import { cordName } from '../../../core/colour/cordName.ts';
 import { money } from '../../../core/orders/money.ts';
 import type { CordNeed, PartNeed } from '../../../core/orders/needs.ts';
 import { type Buy, buyCord, buyParts } from '../../../core/orders/shopping.ts';
@@ -11,7 +12,6 @@ import type { Asked } from '../../state/stash.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { cordName } from './cordName.ts';
 import { NeedBar } from './NeedBar.tsx';
 import { OrderFromShop } from './OrderFromShop.tsx';
 import type { Book } from './useBook.ts';
@@ -31,14 +31,36 @@ export function Needs({ book }: { readonly book: Book }) {
   async function cameIn() {
     const asked = [
       ...cords.flatMap(({ need, buy }) =>
-        lotsOf(buy, (label, priceCents) => cordLot(need, label, priceCents)),
+        lotsOf(buy, (amount, priceCents) => cordLot(need, amount, priceCents)),
       ),
       ...parts.flatMap(({ need, buy }) =>
-        lotsOf(buy, (label, priceCents) => partLot(need, label, priceCents)),
+        lotsOf(buy, (amount, priceCents) => partLot(need, amount, priceCents)),
       ),
     ];
     const trouble = await book.stash.write(asked);
     toast(trouble ? { text: trouble, tone: 'bad' } : { text: 'It is on the shelf; the ledger can undo it.' });
+  }
+
+  function shopLines() {
+    return [
+      ...cords.map(({ need, buy }) => ({ buy, of: { cord: need.cord, colour: need.colour } })),
+      ...parts.map(({ need, buy }) => ({ buy, of: { part: need.part } })),
+    ].flatMap(({ buy, of }) => (buy?.packs ?? []).map((p) => ({ ...of, amount: p.amount, packs: p.count })));
+  }
+
+  function rows() {
+    return [
+      ...cords.map((c) => ({ ...c, what: cordName(c.need), orders: c.need.orders })),
+      ...parts.map((p) => ({ ...p, what: partName(p.need.part), orders: p.need.orders })),
+    ].flatMap(({ what, buy, orders }) =>
+      (buy?.packs ?? []).map((p) => ({
+        what,
+        packs: p.count,
+        'in a pack': p.amount,
+        price: money(p.priceCents * p.count),
+        for: namesOf(orders),
+      })),
+    );
   }
 
   if (book.needs.cord.length === 0 && parts.length === 0)
@@ -91,8 +113,8 @@ export function Needs({ book }: { readonly book: Book }) {
                 <li key={need.key}>
                   <p className="font-semibold">
                     {buy
-                      ? buy.packs.map((p) => `${p.count} × ${show(p.label, { kind: 'cut' })}`).join(' and ')
-                      : `${show(missingMm, { kind: 'cut', rounding: 'up' })}, of which no price is known,`}{' '}
+                      ? buy.packs.map((p) => `${p.count} × ${show(p.amount, { kind: 'cut' })}`).join(' and ')
+                      : `${show(missingMm, { kind: 'cut', rounding: 'up' })}, with no known price,`}{' '}
                     of {cordName(need)}
                     {buy && <span className="figure font-normal"> {money(buy.costCents)}</span>}
                   </p>
@@ -106,9 +128,9 @@ export function Needs({ book }: { readonly book: Book }) {
                   <p className="font-semibold">
                     {buy
                       ? buy.packs
-                          .map((p) => `${p.count} ${plural(p.count, 'pack')} of ${p.label}`)
+                          .map((p) => `${p.count} ${plural(p.count, 'pack')} of ${p.amount}`)
                           .join(' and ')
-                      : `${short}, of which no price is known:`}{' '}
+                      : `${short}, with no known price:`}{' '}
                     {partName(need.part)}
                     {buy && <span className="figure font-normal"> {money(buy.costCents)}</span>}
                   </p>
@@ -149,32 +171,10 @@ export function Needs({ book }: { readonly book: Book }) {
       </aside>
     </div>
   );
-
-  function shopLines() {
-    return [
-      ...cords.map(({ need, buy }) => ({ buy, of: { cord: need.cord, colour: need.colour } })),
-      ...parts.map(({ need, buy }) => ({ buy, of: { part: need.part } })),
-    ].flatMap(({ buy, of }) => (buy?.packs ?? []).map((p) => ({ ...of, amount: p.label, packs: p.count })));
-  }
-
-  function rows() {
-    return [
-      ...cords.map((c) => ({ ...c, what: cordName(c.need), orders: c.need.orders })),
-      ...parts.map((p) => ({ ...p, what: partName(p.need.part), orders: p.need.orders })),
-    ].flatMap(({ what, buy, orders }) =>
-      (buy?.packs ?? []).map((p) => ({
-        what,
-        packs: p.count,
-        'in a pack': p.label,
-        price: money(p.priceCents * p.count),
-        for: namesOf(orders),
-      })),
-    );
-  }
 }
 
-const lotsOf = (buy: Buy | undefined, lot: (label: number, priceCents: number) => Asked): Asked[] =>
-  (buy?.packs ?? []).flatMap((p) => Array.from({ length: p.count }, () => lot(p.label, p.priceCents)));
+const lotsOf = (buy: Buy | undefined, lot: (amount: number, priceCents: number) => Asked): Asked[] =>
+  (buy?.packs ?? []).flatMap((p) => Array.from({ length: p.count }, () => lot(p.amount, p.priceCents)));
 
 const cordLot = ({ cord, colour }: CordNeed, amount: number, priceCents: number): Asked => ({
   what: 'add',

@@ -1,11 +1,16 @@
 import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import { Button } from '../../../ui/Button.tsx';
+import { Problem } from '../../../ui/Problem.tsx';
 import { useLength } from '../../../ui/units.tsx';
 import { InlineNumber } from './InlineNumber.tsx';
 import type { FiguresProps } from './keep.ts';
 
 /** Millimetres of wrist that one pixel of the picture shows. */
 const PX_PER_MM = 0.9;
+/** Wrists of people, the smallest child’s to the largest. */
+const LEAST_MM = 60;
+const MOST_MM = 350;
 
 /** Wrists by size and by age, drawn to one scale. */
 export function Sizes({ figures, keep }: FiguresProps) {
@@ -37,8 +42,8 @@ export function Sizes({ figures, keep }: FiguresProps) {
                   label={`Wrist of size ${s.name}, mm`}
                   value={s.girthMm}
                   digits={0}
-                  least={60}
-                  most={350}
+                  least={LEAST_MM}
+                  most={MOST_MM}
                   onChange={set}
                 />{' '}
                 mm
@@ -64,8 +69,8 @@ export function Sizes({ figures, keep }: FiguresProps) {
               label={`Wrist from ${a.from} years, mm`}
               value={a.girthMm}
               digits={0}
-              least={60}
-              most={350}
+              least={LEAST_MM}
+              most={MOST_MM}
               onChange={(girthMm) => void keep({ ages: figures.ages.with(i, { ...a, girthMm }) })}
             />{' '}
             mm
@@ -80,15 +85,18 @@ export function Sizes({ figures, keep }: FiguresProps) {
 }
 
 function NewSize({ figures, keep }: FiguresProps) {
+  const [problem, setProblem] = useState<string>();
   return (
     <form
-      className="flex items-center gap-2"
+      className="flex flex-wrap items-center gap-2"
       onSubmit={(e) => {
         e.preventDefault();
         const data = new FormData(e.currentTarget);
         const name = String(data.get('name')).trim();
         const girthMm = Number(data.get('girth'));
-        if (name === '' || !(girthMm >= 60 && girthMm <= 350)) return;
+        const wrong = problemOf(name, girthMm, figures);
+        setProblem(wrong);
+        if (wrong) return;
         void keep({ sizes: [...figures.sizes, { name, girthMm }] });
         e.currentTarget.reset();
       }}
@@ -109,6 +117,15 @@ function NewSize({ figures, keep }: FiguresProps) {
       />
       mm
       <Button type="submit">Add a size</Button>
+      <Problem>{problem}</Problem>
     </form>
   );
+}
+
+function problemOf(name: string, girthMm: number, { sizes }: FiguresProps['figures']): string | undefined {
+  if (name === '') return 'Name the size, for example XS.';
+  if (sizes.some((s) => s.name.toLowerCase() === name.toLowerCase()))
+    return `There is a size ${name} already: change its wrist above.`;
+  if (!(girthMm >= LEAST_MM && girthMm <= MOST_MM)) return `A wrist is from ${LEAST_MM} to ${MOST_MM} mm.`;
+  return undefined;
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { ClassOfKits } from '../../../../core/formats/class.ts';
+import { USUAL_ADULTS } from '../../../../core/kits/timing.ts';
 import { dayNumber } from '../../../../core/stall/dates.ts';
 import { plural } from '../../../../core/words.ts';
 import { NumberField } from '../../../ui/NumberField.tsx';
@@ -62,6 +63,17 @@ export function ClassSentence({ book, kits, keep }: Props) {
             most={50}
             className="w-20"
             onChange={(n) => void keep({ spares: n ?? 0 })}
+          />
+        </span>
+        <span className="flex flex-col gap-1">
+          <span className="font-medium text-sm">Adults at the flame</span>
+          <NumberField
+            label="Adults at the flame"
+            value={kits.adults ?? USUAL_ADULTS}
+            least={1}
+            most={20}
+            className="w-20"
+            onChange={(adults) => void keep({ adults })}
           />
         </span>
         <span className="flex flex-col gap-1">

@@ -1,5 +1,5 @@
 import { Printer, Trash2 } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { ClassOfKits } from '../../../../core/formats/class.ts';
 import { kitsOf } from '../../../../core/kits/kits.ts';
@@ -55,7 +55,7 @@ export function ClassView({ book, seen, view }: Props) {
     setPaper(undefined);
     setReady(false);
   }, [paper, isReady]);
-  const ready = useMemo(() => () => setReady(true), []);
+  const ready = useCallback(() => setReady(true), []);
   const issue = list.find((k) => k.issue)?.issue;
   return (
     <>

@@ -2,6 +2,7 @@ import type { ClassOfKits } from '../../../../core/formats/class.ts';
 import { resultOf } from '../../../../core/kits/kits.ts';
 import { Select } from '../../../ui/Select.tsx';
 import { useLength } from '../../../ui/units.tsx';
+import { InlineNumber } from '../figures/InlineNumber.tsx';
 import { hours } from '../words.ts';
 import type { KeepClass } from './keep.ts';
 
@@ -58,19 +59,23 @@ export function ResultTable({ kits, keep }: Props) {
                   />
                 </td>
                 <td className="px-3 py-1">
-                  <Cell
+                  <InlineNumber
                     label={`Minutes of ${p.name}`}
                     value={p.result?.minutes}
+                    digits={0}
                     most={1000}
                     onChange={(minutes) => set(i, { minutes })}
+                    onClear={() => set(i, { minutes: undefined })}
                   />
                 </td>
                 <td className="px-3">
-                  <Cell
+                  <InlineNumber
                     label={`Left over of ${p.name}, mm`}
                     value={p.result?.leftMm}
+                    digits={0}
                     most={10_000}
                     onChange={(leftMm) => set(i, { leftMm })}
+                    onClear={() => set(i, { leftMm: undefined })}
                   />
                 </td>
                 <td className="px-3">
@@ -92,33 +97,5 @@ export function ResultTable({ kits, keep }: Props) {
         </table>
       </div>
     </div>
-  );
-}
-
-interface CellProps {
-  readonly label: string;
-  readonly value: number | undefined;
-  readonly most: number;
-  readonly onChange: (value: number | undefined) => void;
-}
-
-/** A number that may be missing. */
-function Cell({ label, value, most, onChange }: CellProps) {
-  return (
-    <input
-      type="number"
-      aria-label={label}
-      min={0}
-      max={most}
-      defaultValue={value ?? ''}
-      onBlur={(e) => {
-        const text = e.target.value;
-        const n = Number(text);
-        if (text === '') onChange(undefined);
-        else if (n >= 0 && n <= most) onChange(n);
-        else e.target.value = value === undefined ? '' : String(value);
-      }}
-      className="figure w-24 rounded border border-ink-soft bg-white px-2 py-1"
-    />
   );
 }

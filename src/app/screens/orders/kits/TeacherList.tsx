@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import type { ClassOfKits } from '../../../../core/formats/class.ts';
 import type { Kit } from '../../../../core/kits/kits.ts';
-import { lessonOf, toolsFor } from '../../../../core/kits/timing.ts';
+import { BEGINNERS_FACTOR, lessonOf, toolsFor, USUAL_ADULTS } from '../../../../core/kits/timing.ts';
 import { BLADE, HEAT, SMALL } from '../../../../core/steps/list/cautions.ts';
 import { plural } from '../../../../core/words.ts';
 import { useLength } from '../../../ui/units.tsx';
@@ -12,13 +12,11 @@ interface Props {
   readonly onReady: () => void;
 }
 
-/** Adults at the flame. */
-const ADULTS = 2;
-
 /** For whoever leads the class: how the lesson runs, tools to share, cautions, and every kit to tick off. */
 export function TeacherList({ kits, list, onReady }: Props) {
   const show = useLength();
   useEffect(onReady, [onReady]);
+  const { adults = USUAL_ADULTS } = kits;
   const pupils = list.filter((k) => !k.isSpare).length;
   return (
     <article className="hidden text-[13px] text-black leading-snug print:block" data-testid="teacher-list">
@@ -28,16 +26,16 @@ export function TeacherList({ kits, list, onReady }: Props) {
       </p>
       <h2 className="mt-3 font-bold text-lg">How it runs</h2>
       <ul>
-        {lessonOf(list, ADULTS).map((p) => (
+        {lessonOf(list, adults).map((p) => (
           <li key={p.name}>
             {p.fromMin} min: {p.name} ({p.minutes} min)
           </li>
         ))}
       </ul>
-      <p>Tying times are two and a half times what practised hands need.</p>
+      <p>Tying times are {BEGINNERS_FACTOR} × what practised hands need.</p>
       <h2 className="mt-3 font-bold text-lg">Tools to share</h2>
       <p>
-        {toolsFor(pupils, ADULTS)
+        {toolsFor(pupils, adults)
           .map((t) => `${t.count} × ${t.name}`)
           .join(', ')}
       </p>

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { cordName } from '../../../../core/colour/cordName.ts';
 import { findColour, PALETTE } from '../../../../core/colour/palette.ts';
 import type { Stash } from '../../../../core/stash/ledger.ts';
 import type { StashView } from '../../../state/stash.ts';
@@ -12,7 +13,7 @@ import { type Job, type NextCut, toBuy } from '../job.ts';
 import { lotName } from '../names.ts';
 import type { Cutting } from '../useCutting.ts';
 import { WhyNoLess } from './WhyNoLess.tsx';
-import { cordWords, listed } from './words.ts';
+import { listed } from './words.ts';
 
 interface CardProps {
   readonly cutting: Cutting;
@@ -56,7 +57,7 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
       </h2>
       {buying.length > 0 && (
         <div className="rounded-lg bg-amber-pale px-3 py-2 text-amber-ink">
-          <p>To buy: {listed(buying.map((b) => `${b.label} of ${cordWords(b)}`))}.</p>
+          <p>To buy: {listed(buying.map((b) => `${b.label} of ${cordName(b)}`))}.</p>
           <Button className="mt-1 text-ink" onClick={() => void cutting.buy()}>
             It is here: put it on the shelf
           </Button>

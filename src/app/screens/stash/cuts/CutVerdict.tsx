@@ -1,7 +1,8 @@
+import { cordName } from '../../../../core/colour/cordName.ts';
 import { plural } from '../../../../core/words.ts';
 import { useLength } from '../../../ui/units.tsx';
 import type { Job } from '../job.ts';
-import { cordWords, listed, money, plansOf } from './words.ts';
+import { listed, money, plansOf } from './words.ts';
 
 /** The plan in one line: what to buy, whether any plan can do with less, what becomes waste. */
 export function CutVerdict({ job }: { readonly job: Job }) {
@@ -15,7 +16,7 @@ export function CutVerdict({ job }: { readonly job: Job }) {
   const buys = plans.flatMap(({ group, plan }) =>
     plan.bars.flatMap((b) => {
       const pack = b.bought > 0 ? group.problem.packs.find((p) => p.id === b.id) : undefined;
-      return pack ? [`${pack.label} of ${cordWords(group)}`] : [];
+      return pack ? [`${pack.label} of ${cordName(group)}`] : [];
     }),
   );
   const joins = plans.reduce(

@@ -1,8 +1,9 @@
+import { cordName } from '../../../../core/colour/cordName.ts';
 import { byLength, checkCertificate } from '../../../../core/cutting/certificate.ts';
 import { merged } from '../../../../core/cutting/model.ts';
 import { useLength } from '../../../ui/units.tsx';
 import type { Job } from '../job.ts';
-import { cordWords, money, plansOf } from './words.ts';
+import { money, plansOf } from './words.ts';
 
 /** Why no plan buys less: what the pieces need and what is surely there, for the colours that something is bought of. */
 export function WhyNoLess({ job }: { readonly job: Job }) {
@@ -18,7 +19,7 @@ export function WhyNoLess({ job }: { readonly job: Job }) {
       {bought.map(({ group, plan }) => {
         const m = merged(group.problem);
         const lengths = checkCertificate(m, byLength(m));
-        const name = cordWords(group);
+        const name = cordName(group);
         // Cord that is joined is longer by its overlaps: its sums say nothing of plans without.
         const isJoined = group.problem.pieces.some((p) => p.partOf);
         const isPlain = !isJoined && lengths.leastCents === plan.costCents;

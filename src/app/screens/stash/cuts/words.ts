@@ -3,11 +3,6 @@ export { money } from '../../../../core/orders/money.ts';
 import type { CutGroup } from '../../../../core/cutting/demands.ts';
 import type { CuttingPlan } from '../../../../core/cutting/plan.ts';
 import type { Job } from '../job.ts';
-import { groupName } from '../names.ts';
-
-/** `Dusk, 4 mm nylon`. */
-export const cordWords = ({ cord, colour }: { readonly cord: string; readonly colour: string }): string =>
-  groupName(cord, colour).replace(' · ', ', ');
 
 /** `2 × 15 m of Dusk and 1 × 30 m of Ember`. */
 export function listed(names: readonly string[]): string {

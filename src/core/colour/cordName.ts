@@ -1,6 +1,6 @@
-import { findColour } from '../../../core/colour/palette.ts';
-import { findCord } from '../../../core/cord/cords.ts';
+import { findCord } from '../cord/cords.ts';
+import { findColour } from './palette.ts';
 
-/** `Dusk, 4 mm nylon`. */
+/** A cord in its colour, in words: `Dusk, 4 mm nylon`. */
 export const cordName = ({ cord, colour }: { readonly cord: string; readonly colour: string }): string =>
   `${findColour(colour)?.name ?? colour}, ${findCord(cord)?.name ?? cord}`;
