@@ -27,6 +27,7 @@ test('an order is written, priced and cut from the shelf, and the ledger says fo
   await expect(page.getByTestId('cut-verdict')).toContainText('Nothing to buy', { timeout: 30_000 });
   const card = page.getByRole('complementary', { name: 'At the table' });
   await expect(card).toContainText('cut 1 of 4');
+  await expect(card.getByTestId('how-sure')).toContainText(/long enough is \d+ in 100/);
   // The first cut is kept on another hank, and the rest is planned round it.
   const hanks = card.getByRole('button', { name: /^Cut it elsewhere/ });
   if (await hanks.isVisible()) {
@@ -80,6 +81,12 @@ test('with the shop and the scale silent everything goes on by typing', async ({
       timeout: 15_000,
     },
   );
+  await page.getByLabel('Long enough, times in 100').fill('120');
+  await page.getByLabel('Long enough, times in 100').press('Enter');
+  await expect(page.getByRole('alert')).toContainText('choose one from 50 to 99');
+  await page.getByLabel('Long enough, times in 100').fill('99');
+  await page.getByLabel('Long enough, times in 100').press('Enter');
+  await expect(page.getByRole('alert')).toHaveCount(0);
   await page.getByLabel('A price').fill('30 m Dusk 4 mm, 9.90');
   await page.getByLabel('A price').press('Enter');
   await expect(page.getByRole('region', { name: 'Price list' })).toContainText('9.90');

@@ -15,3 +15,7 @@ export const times = (count: number): string => ['never', 'once', 'twice'][count
 
 /** The word for several things, where there are not exactly one: `row`, `rows`; `is`, `are` has its own. */
 export const plural = (count: number, word: string): string => (count === 1 ? word : `${word}s`);
+
+/** `97 in 100`; never more sure than can be told. */
+export const inHundred = (chance: number): string =>
+  `${Math.min(99, Math.max(1, Math.round(chance * 100)))} in 100`;

@@ -11,3 +11,15 @@ export interface Estimate {
   readonly mean: number;
   readonly sd: number;
 }
+
+/** The z below which so large a share of a normal distribution lies, by halving: within 1e-6 for shares from 0.001 to 0.999. */
+export function quantile(share: number): number {
+  let low = -4;
+  let high = 4;
+  while (high - low > 1e-7) {
+    const middle = (low + high) / 2;
+    if (below(middle) < share) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}

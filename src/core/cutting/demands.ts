@@ -1,7 +1,8 @@
+import { quantile } from '../chance/normal.ts';
 import type { StallFigures } from '../formats/stall.gen.ts';
 import type { Plan } from '../plan/types.ts';
 import { packsFor } from '../stall/usual.ts';
-import type { Holding } from '../stash/types.ts';
+import { type Holding, SPREAD } from '../stash/types.ts';
 import type { JoinRule } from './joins.ts';
 import type { Bar, CuttingProblem, Pack, Piece } from './model.ts';
 
@@ -43,7 +44,7 @@ export const cordsOf = (plan: Pick<Plan, 'cords'>): WantedCord[] =>
 export interface CutOptions {
   readonly kerfMm: number;
   readonly keepMm: number;
-  /** How many standard deviations of a length are held back; 1.645 suffices in 19 of 20 hanks. */
+  /** How many standard deviations of a length that nobody measured are held back. */
   readonly z: number;
   readonly joins?: JoinRule;
   /** What a cord of a colour is sold in. */
@@ -53,17 +54,17 @@ export interface CutOptions {
   ) => readonly { readonly lengthMm: number; readonly priceCents: number }[];
 }
 
+/** How often a hank that nobody measured is to suffice for its cuts, where a stall says nothing else. */
+export const USUAL_HANK_CHANCE = 0.95;
+
 /** Cutting as a stall reckons with it. */
 export const cuttingOf = (figures: StallFigures): CutOptions => ({
   kerfMm: figures.kerfMm,
   keepMm: figures.keepMm,
-  z: 1.645,
+  z: quantile(figures.hankChance ?? USUAL_HANK_CHANCE),
   ...(figures.joins ? { joins: figures.joins } : {}),
   packs: (cord, colour) => packsFor(figures, cord, colour),
 });
-
-/** A full pack is as long as it says but for so much, as a share: nobody has measured it yet. */
-const PACK_SPREAD = 0.01;
 
 /** All cuts of what is wanted, sorted by cord and colour: each group is a problem of its own. */
 export function cutGroups(
@@ -96,6 +97,7 @@ export function cutGroups(
           lengthMm: Math.floor(h.amount),
           // What was measured by tape is counted as it is.
           reserveMm: h.known === 'tape' ? 0 : Math.ceil(z * h.sd),
+          ...(h.known === 'tape' ? {} : { sdMm: h.sd }),
           isOffcut: h.lot.form === 'offcut',
         }),
       );
@@ -111,7 +113,8 @@ export function cutGroups(
             id: `pack-${i}`,
             label: `${p.lengthMm / 1000} m`,
             lengthMm: p.lengthMm,
-            reserveMm: Math.ceil(z * PACK_SPREAD * p.lengthMm),
+            reserveMm: Math.ceil(z * SPREAD.pack * p.lengthMm),
+            sdMm: SPREAD.pack * p.lengthMm,
             priceCents: p.priceCents,
           }),
         ),

@@ -1,8 +1,9 @@
 import { type Joined, type JoinRule, withJoins } from './joins.ts';
 import type { CuttingProblem } from './model.ts';
 import { type Pins, withoutPinned, withPinned } from './pins.ts';
-import { type CuttingResult, type Limits, planCuts } from './plan.ts';
+import { type CuttingPlan, type CuttingResult, type Limits, planCuts } from './plan.ts';
 import type { Solver } from './solver.ts';
+import { inCuttingOrder } from './sure.ts';
 import { verifyPlan } from './verify.ts';
 
 export interface CutJob {
@@ -28,7 +29,7 @@ export function planJob({ problem, pins = {}, joins }: CutJob, solver: Solver, l
   const pinned = problem.pieces.filter((p) => !open.pieces.some((q) => q.id === p.id));
   const whole: CuttingProblem = { ...problem, pieces: [...solved.problem.pieces, ...pinned] };
   const result: CuttingResult = solved.result.ok
-    ? { ok: true, plan: withPinned(whole, kept, solved.result.plan) }
+    ? { ok: true, plan: ordered(withPinned(whole, kept, solved.result.plan)) }
     : solved.result;
   if (result.ok) {
     const wrong = verifyPlan(whole, result.plan);
@@ -41,3 +42,5 @@ export function planJob({ problem, pins = {}, joins }: CutJob, solver: Solver, l
     ...(without.ok ? {} : { pinProblem: without.issues[0]!.message }),
   };
 }
+
+const ordered = (plan: CuttingPlan): CuttingPlan => ({ ...plan, bars: inCuttingOrder(plan.bars) });

@@ -15,6 +15,8 @@ export interface Bar {
   readonly label: string;
   readonly lengthMm: number;
   readonly reserveMm: number;
+  /** Standard deviation of the length; nothing where it was measured, and in plans of before it was kept. */
+  readonly sdMm?: number;
   readonly isOffcut: boolean;
 }
 
@@ -24,6 +26,7 @@ export interface Pack {
   readonly label: string;
   readonly lengthMm: number;
   readonly reserveMm: number;
+  readonly sdMm?: number;
   readonly priceCents: number;
 }
 

@@ -50,6 +50,10 @@ export interface StallFigures {
    */
   keepMm: number;
   /**
+   * How often a hank that nobody has measured is to suffice for its cuts; so much of it is held back. 0.95 where it is missing.
+   */
+  hankChance?: number;
+  /**
    * What a join takes: cord of both, the shortest part, and its worth in trouble.
    */
   joins?: {

@@ -3,14 +3,14 @@ import { CalendarArrowDown } from 'lucide-react';
 import { SAFE } from '../../../core/days/relief.ts';
 import type { Order } from '../../../core/formats/orders.ts';
 import { isoDay } from '../../../core/stall/dates.ts';
-import { plural } from '../../../core/words.ts';
+import { inHundred, plural } from '../../../core/words.ts';
 import type { DaysMessage } from '../../../workers/protocol.ts';
 import { download } from '../../export/download.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 import { DayStrip } from './DayStrip.tsx';
 import type { Book } from './useBook.ts';
-import { dayName, hours, inHundred } from './words.ts';
+import { dayName, hours } from './words.ts';
 
 /** The plan of the days as soon as there is one, or why there is none. */
 export function Days({ book }: { readonly book: Book }) {

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { USUAL_HANK_CHANCE } from '../../../core/cutting/demands.ts';
 import type { StallFigures } from '../../../core/formats/stall.ts';
 import { USUAL_STALL } from '../../../core/stall/usual.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -67,7 +68,17 @@ export function Figures({ book }: { readonly book: Book }) {
             most={5000}
             onChange={(v) => keep({ keepMm: Math.round(v) })}
           />{' '}
-          mm or more is kept as an offcut; what is shorter is waste.
+          mm or more is kept as an offcut; what is shorter is waste. So much is held back of a hank nobody has
+          measured that it is long enough{' '}
+          <InlineNumber
+            label="Long enough, times in 100"
+            value={100 * (figures.hankChance ?? USUAL_HANK_CHANCE)}
+            digits={0}
+            least={50}
+            most={99}
+            onChange={(v) => keep({ hankChance: Math.round(v) / 100 })}
+          />{' '}
+          times in 100.
           {figures.joins && (
             <>
               {' '}

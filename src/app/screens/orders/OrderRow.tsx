@@ -3,10 +3,10 @@ import { findColour, PALETTE } from '../../../core/colour/palette.ts';
 import { SAFE } from '../../../core/days/relief.ts';
 import type { Order } from '../../../core/formats/orders.ts';
 import { money } from '../../../core/orders/money.ts';
-import { plural } from '../../../core/words.ts';
+import { inHundred, plural } from '../../../core/words.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
 import type { Book } from './useBook.ts';
-import { dayName, dueOf, fromToday, inHundred, piecesOf, STATE_NAMES, STATES } from './words.ts';
+import { dayName, dueOf, fromToday, piecesOf, STATE_NAMES, STATES } from './words.ts';
 
 interface Props {
   readonly book: Book;

@@ -31,9 +31,5 @@ export function hours(minutes: number): string {
   return h === 0 ? `${all} min` : all % 60 === 0 ? `${h} h` : `${h} h ${all % 60} min`;
 }
 
-/** `97 in 100`; never more sure than can be told. */
-export const inHundred = (chance: number): string =>
-  `${Math.min(99, Math.max(1, Math.round(chance * 100)))} in 100`;
-
 export const dueOf = (order: Pick<Order, 'due'>): number | undefined =>
   order.due === undefined ? undefined : dayNumber(order.due);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { CuttingResult } from '../../../core/cutting/plan.ts';
-import { cutsOf, type Job, openPieces, toBuy } from './job.ts';
+import { cutsOf, cutsToMeasure, type Job, openPieces, toBuy } from './job.ts';
 
 const piece = (id: string, lengthMm = 1000) => ({ id, label: id, lengthMm });
 const bar = (id: string, reserveMm: number) => ({
@@ -67,5 +67,53 @@ describe('a cutting job', () => {
     expect(openPieces(all, JOB).map((p) => p.id)).toEqual(['a', 'long']);
     expect(openPieces(all, { ...JOB, done: ['a', 'long~1'] }).map((p) => p.id)).toEqual(['long~2']);
     expect(openPieces(all, { ...JOB, done: ['a', 'long~1', 'long~2'] })).toEqual([]);
+  });
+
+  it('among measured hanks leaves the one with the longest rest for last, as the spare', () => {
+    const bars = [
+      { id: 'long rest', bought: 0, pieces: [piece('x')] },
+      { id: 'short rest', bought: 0, pieces: [piece('y')] },
+    ];
+    const groups = [
+      {
+        ...JOB.groups[0]!,
+        problem: { ...JOB.groups[0]!.problem, bars: [bar('long rest', 0), bar('short rest', 0)] },
+      },
+    ];
+    const planned = { ok: true, plan: { bars: bars.map((b, i) => ({ ...b, restMm: i === 0 ? 3000 : 20 })) } };
+    const job = { ...JOB, groups, results: { g: planned as unknown as CuttingResult } };
+    expect(cutsOf(job).map((c) => c.lotId)).toEqual(['short rest', 'long rest']);
+  });
+
+  it('asks to measure before the last two cuts of a hank that may be short, and no longer once it is measured', () => {
+    const held = (id: string, amount: number, known: 'tape' | 'pack') =>
+      [
+        id,
+        {
+          lot: { id, kind: 'cord', cord: 'nylon-4', colour: 'dusk', form: 'hank' },
+          amount,
+          out: 0,
+          sd: 50,
+          known,
+          since: 0,
+        },
+      ] as const;
+    const pieces = [piece('x'), piece('y'), piece('z')];
+    const job: Job = {
+      ...JOB,
+      results: { g: result([{ id: 'pack', bought: 0, pieces }]) },
+    };
+    const ask = (done: string[], amount: number, known: 'tape' | 'pack' = 'pack') => {
+      const now = { ...job, done };
+      const next = cutsOf(now).find((c) => !done.includes(c.id))!;
+      return cutsToMeasure(now, next, new Map([held('pack', amount, known)]));
+    };
+    // Three cuts are left, then two, then one; 40 mm are over of a length that is ± 50 mm.
+    expect(ask([], 3060)).toBeUndefined();
+    expect(ask(['x'], 2050)).toBe(2);
+    expect(ask(['x', 'y'], 1040)).toBe(1);
+    expect(ask(['x'], 2050, 'tape')).toBeUndefined();
+    // 200 mm over are four standard deviations.
+    expect(ask(['x'], 2210)).toBeUndefined();
   });
 });

@@ -9,9 +9,10 @@ import { Problem } from '../../../ui/Problem.tsx';
 import { Select } from '../../../ui/Select.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
 import { useLength } from '../../../ui/units.tsx';
-import { type Job, type NextCut, toBuy } from '../job.ts';
+import { cutsToMeasure, type Job, type NextCut, toBuy } from '../job.ts';
 import { lotName } from '../names.ts';
 import type { Cutting } from '../useCutting.ts';
+import { HowSure } from './HowSure.tsx';
 import { WhyNoLess } from './WhyNoLess.tsx';
 import { listed } from './words.ts';
 
@@ -31,6 +32,7 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
   const buying = toBuy(job);
   const [isOther, setOther] = useState(false);
   const holding = next && stash.get(next.lotId);
+  const lastFew = next && cutsToMeasure(job, next, stash);
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       const target = e.target as HTMLElement;
@@ -92,6 +94,12 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
           >
             <span className="text-2xl">Cut it</span> Space
           </Button>
+          {lastFew !== undefined && !isOther && (
+            <p className="rounded-lg bg-amber-pale px-3 py-2 text-amber-ink" data-testid="measure-first">
+              {lastFew === 1 ? 'This is the last cut' : 'These are the last two cuts'} of a hank that nobody
+              has measured. Measure what is left of it before you cut.
+            </p>
+          )}
           {holding &&
             (isOther ? (
               <Other
@@ -102,7 +110,9 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
                 }}
               />
             ) : (
-              <Button onClick={() => setOther(true)}>It measured differently…</Button>
+              <Button onClick={() => setOther(true)}>
+                {lastFew ? 'Type what it measures…' : 'It measured differently…'}
+              </Button>
             ))}
           <PinIt cutting={cutting} job={job} next={next} stash={stash} />
           <Button look="quiet" onClick={cutting.again}>
@@ -112,6 +122,7 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
       ) : (
         <p className="font-semibold text-good">Everything is cut.</p>
       )}
+      <HowSure job={job} stash={stash} />
       <WhyNoLess job={job} />
       <Button look="quiet" onClick={() => void cutting.close()}>
         Put this plan away
