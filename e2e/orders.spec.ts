@@ -166,6 +166,9 @@ test('a class: kits, labels of 24 a sheet, sheets for pupils, and what came of i
   });
   await page.goto('/orders/kits');
   await expect(page.getByTestId('class-sentence')).toContainText('24 pupils, 3 of them left-handed');
+  await page.getByRole('button', { name: /^Cord A of Pupil 1:/ }).click();
+  await expect(page.getByTestId('why')).toContainText(/weave/);
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Labels' }).click();
   // 24 pupils and two spares: a full sheet and one with two.
   await expect(page).toHaveTitle(/^2 sheets, 26 labels, .*Pupil 1.*Spare 2/);
@@ -249,6 +252,14 @@ test('what can I make, from typed cord: more of it makes more, and one of them i
       .getByText(/more (Dusk|Ember) in one piece/)
       .first(),
   ).toBeVisible();
+  // Each closure says by how much it falls short.
+  await page
+    .getByRole('list', { name: 'Nearly' })
+    .getByRole('button', { name: /^Closure of/ })
+    .first()
+    .click();
+  await expect(page.getByRole('option', { name: /: [\d.]+ (mm|cm) short$/ }).first()).toBeVisible();
+  await page.keyboard.press('Escape');
   await page.getByLabel('Cord to make it from').fill('2.4 m Dusk, 1.1 m Ember');
   await expect.poll(async () => Number(/^(\d+)/.exec((await count.textContent())!)![1])).toBeGreaterThan(few);
   await expect(count).not.toContainText('Still looking', { timeout: 15_000 });

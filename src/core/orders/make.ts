@@ -9,6 +9,7 @@ import { fail, ok, type Result } from '../result.ts';
 import { planRing } from '../rings/plan.ts';
 import { girthOfSize } from '../stall/usual.ts';
 import { type PartKey, partsOf } from '../stash/parts.ts';
+import type { Why } from '../why/why.ts';
 
 /** What a stall makes, by the id under which it is kept. */
 export type Pattern =
@@ -26,6 +27,8 @@ export interface MadeCord {
   readonly cord: string;
   readonly colour: string;
   readonly lengthMm: number;
+  /** How its length comes about. */
+  readonly why: Why;
 }
 
 /** One piece of a line of an order, worked out: its cuts, its hardware, and the time that it takes. */
@@ -88,6 +91,7 @@ function bandOf(design: Design, line: Asked, know: Knowledge): Result<Made> {
       cord: c.cordType,
       colour: c.look.id,
       lengthMm: Math.ceil(c.cutLengthMm),
+      why: c.why,
     })),
     parts: partsOf(made.value, design),
     minutes: made.value.figures.minutes.value,
@@ -109,6 +113,7 @@ function ringOf(ring: RingDesign, line: Asked, girthMm: number | undefined): Res
       cord: ring.cord,
       colour: c.colour.id,
       lengthMm: Math.ceil(c.cutMm),
+      why: c.why,
     })),
     parts: new Map(),
     minutes: made.value.minutes,

@@ -194,7 +194,7 @@ describe('needs of open orders', () => {
 
 describe('what a piece costs', () => {
   const piece = {
-    cords: [{ letter: 'A', cord: 'nylon-4', colour: 'dusk', lengthMm: 1990 }],
+    cords: [{ letter: 'A', cord: 'nylon-4', colour: 'dusk', lengthMm: 1990, why: ['1.99 m'] }],
     parts: new Map([['side-release/15', 1]]),
     minutes: 30,
     difficulty: 1,

@@ -63,6 +63,23 @@ describe('what comes out of the shelf', () => {
     expect(at(need - 900)).toBeUndefined();
   });
 
+  it('names the next thinner cord where as much of it would do, and none where it would not', () => {
+    const at = (cordId: string, lengthMm: number) =>
+      ways('solomon-bar', { cordId, pieces: [{ colour: 'dusk', lengthMm }] });
+    const least = (cordId: string) =>
+      Math.min(...at(cordId, 20_000).map((w) => w.cuts.reduce((sum, c) => sum + c.lengthMm + 10, -10)));
+    // The thinner band is shorter round the wrist, so there are lengths that do in 3 mm and not in 4 mm.
+    expect(least('nylon-3')).toBeLessThan(least('nylon-4'));
+    const between = at('nylon-4', least('nylon-3'));
+    expect(between.length).toBeGreaterThan(0);
+    expect(between.every((w) => w.missing)).toBe(true);
+    expect(new Set(between.map((w) => w.thinner))).toEqual(new Set(['nylon-3', undefined]));
+    expect(at('nylon-4', least('nylon-3') - 1).every((w) => w.thinner === undefined)).toBe(true);
+    expect(at('nylon-4', least('nylon-4')).every((w) => w.thinner === undefined)).toBe(true);
+    // Nothing is thinner than jute of 3 mm among cords of jute.
+    expect(at('jute-3', least('jute-3') - 1).every((w) => w.thinner === undefined)).toBe(true);
+  });
+
   it('asks for more cord where the chance of not running short is higher', () => {
     const used = (chance: number) =>
       ways('solomon-bar', { chance, pieces: [{ colour: 'dusk', lengthMm: 20_000 }] })[0]!.usedMm;

@@ -1,3 +1,4 @@
+import { CORDS, findCord } from '../cord/cords.ts';
 import { findProduct } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { closuresFor } from './adapt.ts';
@@ -36,6 +37,8 @@ export interface ShelfWay {
   readonly colourings: readonly (readonly string[])[];
   /** Where none fits: what is missing of which colour. */
   readonly missing?: { readonly colour: string; readonly mm: number };
+  /** Where none fits: the next thinner cord of the same fibre, if pieces of it as long as these would do. */
+  readonly thinner?: string;
   /** Cords of another kind that the closure needs besides. */
   readonly besides: readonly { readonly cord: string; readonly lengthMm: number }[];
 }
@@ -54,18 +57,39 @@ export function fromShelf(patternId: string, ask: ShelfAsk, know: Knowledge): Sh
   const sumOf = (list: readonly number[]) => list.reduce((a, b) => a + b, 0);
   const colours = [...stock].toSorted((a, b) => sumOf(b[1]) - sumOf(a[1])).map(([c]) => c);
   if (colours.length === 0) return [];
-  return closuresFor(findProduct('bracelet')!, facts).flatMap((closureId) => {
-    // Of set-ups with one cord, two cords and so on the best of each: more cords can take more colours.
-    const best = new Map<number, ShelfWay>();
-    for (const design of designsOf(patternId, closureId, ask, know)) {
-      const made = plan(design, know);
-      if (!made.ok) continue;
-      const way = wayOf(design, made.value, closureId, { stock, colours, ask });
-      const before = best.get(design.cords.length);
-      if (way && (!before || rank(way) < rank(before))) best.set(design.cords.length, way);
-    }
-    return [...best.values()].toSorted((a, b) => rank(a) - rank(b));
-  });
+  const shelf = { stock, colours, ask };
+  const ways = closuresFor(findProduct('bracelet')!, facts).flatMap((closureId) =>
+    waysWith(patternId, closureId, shelf, know),
+  );
+  if (ways.some((w) => !w.missing)) return ways;
+  const next = thinnerThan(ask.cordId);
+  if (!next) return ways;
+  // It makes a thinner band, which is shorter round the same wrist, and its knots use less.
+  const thin = { ...shelf, ask: { ...ask, cordId: next } };
+  return ways.map((w) =>
+    waysWith(patternId, w.closureId, thin, know).some((t) => !t.missing) ? { ...w, thinner: next } : w,
+  );
+}
+
+/** With one closure: of set-ups with one cord, two cords and so on the best of each, since more cords can have more colours. */
+function waysWith(patternId: string, closureId: string, shelf: Shelf, know: Knowledge): ShelfWay[] {
+  const best = new Map<number, ShelfWay>();
+  for (const design of designsOf(patternId, closureId, shelf.ask, know)) {
+    const made = plan(design, know);
+    if (!made.ok) continue;
+    const way = wayOf(design, made.value, closureId, shelf);
+    const before = best.get(design.cords.length);
+    if (way && (!before || rank(way) < rank(before))) best.set(design.cords.length, way);
+  }
+  return [...best.values()].toSorted((a, b) => rank(a) - rank(b));
+}
+
+/** The next thinner cord of the same fibre. */
+function thinnerThan(cordId: string): string | undefined {
+  const cord = findCord(cordId);
+  return CORDS.filter((c) => cord && c.fibre === cord.fibre && c.nominalMm < cord.nominalMm).toSorted(
+    (a, b) => b.nominalMm - a.nominalMm,
+  )[0]?.id;
 }
 
 /** What fits before what does not, then the least cord, or the least that is missing. */

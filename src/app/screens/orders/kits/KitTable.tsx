@@ -6,6 +6,7 @@ import { Button } from '../../../ui/Button.tsx';
 import { Select } from '../../../ui/Select.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
 import { useLength } from '../../../ui/units.tsx';
+import { WhyNumber } from '../../../ui/WhyNumber.tsx';
 import { InlineNumber } from '../figures/InlineNumber.tsx';
 import type { KeepClass } from './keep.ts';
 
@@ -95,7 +96,11 @@ export function KitTable({ kits, list, keep }: Props) {
                     {k.made?.cords.map((c) => (
                       <span key={c.letter} className="flex items-center gap-1 whitespace-nowrap">
                         <Swatch colour={findColour(c.colour) ?? PALETTE[0]!} letter={c.letter} size={18} />
-                        <span className="figure">{show(c.lengthMm, { kind: 'cut', rounding: 'up' })}</span>
+                        <WhyNumber
+                          label={`Cord ${c.letter} of ${k.name}`}
+                          value={show(c.lengthMm, { kind: 'cut', rounding: 'up' })}
+                          why={c.why}
+                        />
                       </span>
                     ))}
                     {k.issue && <span className="text-bad">{k.issue.message}</span>}

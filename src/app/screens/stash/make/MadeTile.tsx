@@ -20,8 +20,8 @@ export function MadeTile({ found }: { readonly found: FoundWeave }) {
   const show = useLength();
   const { know } = useWorkshop();
   const { openDesign } = useLibrary();
-  const good = found.ways.filter((w) => !w.missing);
-  const ways = good.length > 0 ? good : found.ways.toSorted((a, b) => a.missing!.mm - b.missing!.mm);
+  // What fits first, then what is least short.
+  const ways = found.ways.toSorted((a, b) => (a.missing?.mm ?? 0) - (b.missing?.mm ?? 0));
   const [closureId, setClosure] = useState<string>();
   const [turn, setTurn] = useState(0);
   const closures = [...new Set(ways.map((w) => w.closureId))];
@@ -45,6 +45,11 @@ export function MadeTile({ found }: { readonly found: FoundWeave }) {
     cords: way.design.cords.map((c, i) => ({ ...c, colour: colours[i] ?? c.colour })),
   };
   const cut = (mm: number) => show(mm, { kind: 'cut', rounding: 'up' });
+  function closureWords(id: string): string {
+    const name = findClosure(id)?.name ?? id;
+    const mine = ways.filter((w) => w.closureId === id);
+    return mine.some((w) => !w.missing) ? name : `${name}: ${cut(mine[0]!.missing!.mm)} short`;
+  }
   return (
     <li className="flex flex-col overflow-hidden rounded-xl border border-rule bg-card text-ink">
       <div className="[&>span]:h-24 [&>span]:rounded-none">
@@ -59,7 +64,7 @@ export function MadeTile({ found }: { readonly found: FoundWeave }) {
           label={`Closure of ${found.name}`}
           value={way.closureId}
           className="w-full text-[14px]"
-          choices={closures.map((id) => ({ value: id, name: findClosure(id)?.name ?? id }))}
+          choices={closures.map((id) => ({ value: id, name: closureWords(id) }))}
           onChange={(id) => {
             setClosure(id);
             setTurn(0);
@@ -82,6 +87,7 @@ export function MadeTile({ found }: { readonly found: FoundWeave }) {
         {way.missing && (
           <p className="font-semibold text-[15px] text-amber-ink">
             {cut(way.missing.mm)} more {look(way.missing.colour).name} in one piece, and it reaches
+            {way.thinner && `; or as much in ${findCord(way.thinner)?.name}`}
           </p>
         )}
         <span className="mt-auto flex flex-wrap items-center gap-1.5 pt-1">
