@@ -48,6 +48,21 @@ export async function finishPiece(db: Database, pieceId: string, make: Make): Pr
   clearJournals(pieceId);
 }
 
+/** Keeps finished pieces in the log, new or changed. Throws for one that could not be read back. */
+export async function saveMakes(db: Database, makes: readonly Make[]): Promise<void> {
+  const { sensibleMake } = await import('../core/log/sense.ts');
+  for (const make of makes) {
+    const read = sensibleMake(make);
+    if (!read.ok) throw new Error(read.issues.map((i) => i.message).join(' '));
+  }
+  await db.write(['makes'], async (tx) => {
+    for (const make of makes)
+      await tx.objectStore('makes').put({ id: make.id, finishedAt: make.finishedAt, make });
+  });
+}
+
+export const removeMake = (db: Database, id: string): Promise<void> => db.delete('makes', id);
+
 export async function listMakes(db: Database): Promise<MakeRecord[]> {
   const all = await db.getAll('makes');
   return all.sort((a, b) => b.finishedAt - a.finishedAt);

@@ -15,7 +15,12 @@ const strings = (value: unknown): string[] =>
 export async function readLogChoices(db: Database): Promise<KeptChoices> {
   const kept = (await db.get('settings', 'logChoices')) as Partial<KeptChoices> | undefined;
   if (typeof kept !== 'object' || kept === null) return USUAL;
-  return { isOn: kept.isOn !== false, leftOut: strings(kept.leftOut), confirmed: strings(kept.confirmed) };
+  return {
+    isOn: kept.isOn !== false,
+    leftOut: strings(kept.leftOut),
+    confirmed: strings(kept.confirmed),
+    ...(typeof kept.since === 'number' && Number.isFinite(kept.since) ? { since: kept.since } : {}),
+  };
 }
 
 export const writeLogChoices = (db: Database, choices: KeptChoices): Promise<void> =>

@@ -7,6 +7,8 @@ interface Props {
   readonly label: string;
   readonly valueMm: number | undefined;
   readonly onChange: (mm: number) => void;
+  /** Given where the length may be missing: the field was emptied. */
+  readonly onClear?: () => void;
   readonly leastMm: number;
   readonly mostMm: number;
   readonly kind?: 'body' | 'small';
@@ -19,6 +21,7 @@ export function LengthField({
   label,
   valueMm,
   onChange,
+  onClear,
   leastMm,
   mostMm,
   kind = 'body',
@@ -35,6 +38,7 @@ export function LengthField({
   function problemOf(
     text: string,
   ): { message: string; span?: readonly [number, number] | undefined } | undefined {
+    if (onClear && text.trim() === '') return undefined;
     const read = parseLength(text, units === 'imperial' ? 'in' : 'mm');
     if (!read.ok) return read.issues[0]!;
     if (read.value >= leastMm && read.value <= mostMm) return undefined;
@@ -46,6 +50,7 @@ export function LengthField({
   function change(text: string) {
     setTyped(text);
     if (problemOf(text)) return;
+    if (text.trim() === '') return onClear?.();
     const read = parseLength(text, units === 'imperial' ? 'in' : 'mm');
     if (read.ok) onChange(read.value);
   }

@@ -60,6 +60,8 @@ export const LIMITS = {
     '/slips': 2000,
     '/slips/*/fault': 80,
     '/notes': 4000,
+    '/lot': 60,
+    '/photo': 200000,
   },
   'orders': {
     '/orders': 2000,

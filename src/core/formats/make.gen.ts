@@ -68,4 +68,16 @@ export interface Make {
   }[];
   undoneRows: number;
   notes?: string;
+  /**
+   * Lot of cord, where the maker tells lots apart.
+   */
+  lot?: string;
+  /**
+   * A day to look at it again.
+   */
+  careOn?: string;
+  /**
+   * A small picture, as a data URL.
+   */
+  photo?: string;
 }

@@ -136,3 +136,28 @@ describe('a plan that knows the log', () => {
     expect(withOne.pieces.all).toBe(4);
   });
 });
+
+describe('which pieces count', () => {
+  const makes = ['1', '2', '3'].map((id) => tied(id, 1.06));
+  const from = (choices: Partial<Parameters<typeof workLog>[2]>, list = makes) =>
+    workLog(list, [], { ...NONE, ...choices }, LIBRARY_ONLY).evidence.map((e) => e.id);
+
+  it('are those finished since the maker began anew, that moment included', () => {
+    expect(from({})).toEqual(['1', '2', '3']);
+    expect(from({ since: 2 })).toEqual(['2', '3']);
+    expect(from({ since: 4 })).toEqual([]);
+    expect(from({ since: 2, leftOut: ['3'] })).toEqual(['2']);
+  });
+
+  it('are told apart by lot of cord: what one lot took more than another stays with the lot', () => {
+    const lots = ['1', '2', '3', '4', '5', '6', '7', '8'].map((id, i) => ({
+      ...tied(id, i % 2 === 0 ? 1.08 : 1),
+      lot: i % 2 === 0 ? 'May' : ' June ',
+    }));
+    const { evidence, learned } = workLog(lots, [], NONE, LIBRARY_ONLY);
+    expect(new Set(evidence.map((e) => e.batch))).toEqual(new Set(['may', 'june']));
+    const of = (lot: string) => learned.state.x[learned.state.places.get(`batch ${lot}`)!]!;
+    expect(of('may')).toBeGreaterThan(0.004);
+    expect(of('june')).toBeLessThan(-0.004);
+  });
+});

@@ -30,6 +30,8 @@ export interface LogChoices {
   readonly leftOut: readonly string[];
   /** Those whose odd entries are right. */
   readonly confirmed: readonly string[];
+  /** What was finished before this does not count: the maker began anew. In ms. */
+  readonly since?: number;
 }
 
 /** Works through the pieces that count, with the maker's swatches as short pieces among them. */
@@ -41,7 +43,8 @@ export function workLog(
 ): WorkedLog {
   const [leftOut, confirmed] = [new Set(choices.leftOut), new Set(choices.confirmed)];
   const pieces = makes.flatMap((m): Evidence[] => {
-    const evidence = leftOut.has(m.id) ? undefined : evidenceOf(m, know);
+    const counts = !leftOut.has(m.id) && m.finishedAt >= (choices.since ?? 0);
+    const evidence = counts ? evidenceOf(m, know) : undefined;
     return evidence ? [confirmed.has(m.id) ? { ...evidence, isConfirmed: true } : evidence] : [];
   });
   const short = swatches.flatMap((s) => {

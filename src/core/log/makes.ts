@@ -59,6 +59,7 @@ export function evidenceOf(make: Make, know: Knowledge): Evidence | undefined {
     rowMm: metrics.rowHeightMm,
     rows,
     ends: evidence,
+    ...(make.lot === undefined ? {} : { batch: make.lot.trim().toLowerCase() }),
     ...(make.wovenMm === undefined ? {} : { wovenMm: make.wovenMm }),
   };
 }

@@ -11,6 +11,11 @@ export interface Incoming {
   readonly known: Known;
 }
 
+const lotId = (note: DeliveryNote, number: number): string => `delivery-${note.id}-${number}`;
+
+/** Whether a delivery was put on the shelf before. */
+export const isOnShelf = (note: DeliveryNote, stash: Stash): boolean => stash.has(lotId(note, 1));
+
 /** The lots of a delivery, each under an id of its own that says where it came from. A delivery that is on the shelf already is refused. */
 export function lotsOfDelivery(note: DeliveryNote, stash: Stash): Result<readonly Incoming[]> {
   const lots: Incoming[] = [];
@@ -24,7 +29,7 @@ export function lotsOfDelivery(note: DeliveryNote, stash: Stash): Result<readonl
         message: 'This line names no cord with its colour, and no hardware.',
       });
     for (let i = 0; i < packs; i++) {
-      const id = `delivery-${note.id}-${lots.length + 1}`;
+      const id = lotId(note, lots.length + 1);
       lots.push(
         isCord
           ? { lot: { id, kind: 'cord', cord, colour, form: 'hank', priceCents }, amount, known: 'pack' }

@@ -1,4 +1,5 @@
 import { findCord } from '../cord/cords.ts';
+import { markOf } from '../mark.ts';
 import { fail, type Issue, ok, type Result } from '../result.ts';
 import { parseLength } from '../units/index.ts';
 import type { Incoming } from './delivery.ts';
@@ -130,11 +131,4 @@ function colourId(word: string, { colours, aliases = {} }: Shop): string | undef
     colours.find((c) => c.id === word || c.name.toLowerCase() === lower)?.id ??
     (alias ? aliases[alias] : undefined)
   );
-}
-
-/** A short mark of a text (FNV-1a, 32 bits): alike for alike texts. */
-function markOf(text: string): string {
-  let hash = 0x811c9dc5;
-  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
-  return (hash >>> 0).toString(36);
 }

@@ -5,7 +5,13 @@ import { useLength } from '../../ui/units.tsx';
 import type { LogView } from './useLog.ts';
 
 /** An entry that is far from what the other pieces and the piece itself say: asked about in place. */
-export function Asked({ view }: { readonly view: LogView }) {
+export function Asked({
+  view,
+  onCorrect,
+}: {
+  readonly view: LogView;
+  readonly onCorrect: (id: string) => void;
+}) {
   const show = useLength();
   const { asked, taught } = view;
   if (!asked) return null;
@@ -27,6 +33,7 @@ export function Asked({ view }: { readonly view: LogView }) {
         Until you confirm it, it counts for little.
       </p>
       <Button onClick={() => void view.confirm(asked.id)}>It is right</Button>
+      <Button onClick={() => onCorrect(asked.id)}>Correct it</Button>
       <Button onClick={() => void view.setCounts(asked.id, false)}>Leave this piece out</Button>
     </section>
   );

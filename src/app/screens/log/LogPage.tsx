@@ -1,19 +1,29 @@
+import { format } from 'date-fns';
 import { FileDown } from 'lucide-react';
 import { unparse } from 'papaparse';
-import { formatMake } from '../../../core/formats/make.ts';
+import { useState } from 'react';
+import { formatMake, type Make } from '../../../core/formats/make.ts';
+import { rowOfMake } from '../../../core/log/table.ts';
 import { download } from '../../export/download.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Asked } from './Asked.tsx';
+import { CareDue } from './CareDue.tsx';
 import { Honest } from './Honest.tsx';
+import { Incoming } from './Incoming.tsx';
 import { LogSentence } from './LogSentence.tsx';
-import { MakesTable, rowsOfTable } from './MakesTable.tsx';
+import { MakesTable } from './MakesTable.tsx';
+import { NewPiece } from './piece/NewPiece.tsx';
+import { PieceCard } from './piece/PieceCard.tsx';
 import { SettlingPicture } from './SettlingPicture.tsx';
-import { useLog } from './useLog.ts';
+import { type LogView, useLog } from './useLog.ts';
 
 /** Finished pieces: what they taught of the hand, what is asked about, and all of them. */
 export default function LogPage() {
   const view = useLog();
+  const [chosen, setChosen] = useState<string>();
+  const [fresh, setFresh] = useState<Make>();
+  const open = fresh ?? view.makes.find((m) => m.id === chosen);
   if (!view.isReady) return <main className="p-5" />;
   if (view.makes.length === 0)
     return (
@@ -24,9 +34,16 @@ export default function LogPage() {
           this becomes much closer. Finish a piece on Tie and enter what was left over: it appears here, and
           the next cuts use it.
         </p>
-        <Button className="self-start" onClick={() => void view.loadDemo()}>
-          Load the stall’s log, to look at
-        </Button>
+        <div className="flex flex-wrap items-start gap-3">
+          <Button className="self-start" onClick={() => void view.loadDemo()}>
+            Load the stall’s log, to look at
+          </Button>
+          <NewPiece view={view} onNew={setFresh} />
+          <Incoming view={view} />
+        </div>
+        {fresh && (
+          <PieceCard key={fresh.id} view={view} make={fresh} isNew onClose={() => setFresh(undefined)} />
+        )}
       </main>
     );
   return (
@@ -50,7 +67,7 @@ export default function LogPage() {
             download({
               name: 'log.csv',
               type: 'text/csv',
-              text: `${unparse(rowsOfTable(view), { escapeFormulae: true })}\n`,
+              text: `${unparse(view.makes.map(rowOfMake), { escapeFormulae: true })}\n`,
             })
           }
         >
@@ -79,13 +96,60 @@ export default function LogPage() {
         </p>
       )}
       <Boundary name="What was learned" keys={[view.log]}>
-        {view.isOn && <Asked view={view} />}
+        {view.isOn && <Asked view={view} onCorrect={setChosen} />}
         {view.isOn && <SettlingPicture view={view} />}
       </Boundary>
-      <MakesTable view={view} />
+      <CareDue view={view} onChoose={setChosen} />
+      <div className="flex flex-wrap items-start gap-3">
+        <NewPiece view={view} onNew={setFresh} />
+        <Incoming view={view} />
+        <Since view={view} />
+      </div>
+      <div className={`grid items-start gap-4 ${open ? 'xl:grid-cols-[minmax(0,1fr)_27rem]' : ''}`}>
+        {open && (
+          <div className="xl:order-last">
+            <Boundary name="This piece" keys={[open]}>
+              <PieceCard
+                key={open.id}
+                view={view}
+                make={open}
+                isNew={fresh !== undefined}
+                onClose={() => {
+                  setFresh(undefined);
+                  setChosen(undefined);
+                }}
+              />
+            </Boundary>
+          </div>
+        )}
+        <MakesTable
+          view={view}
+          chosen={open?.id}
+          onChoose={(id) => {
+            setFresh(undefined);
+            setChosen(id === chosen ? undefined : id);
+          }}
+        />
+      </div>
       <Boundary name="Is it honest?" keys={[view.log]}>
         {view.isOn && <Honest view={view} />}
       </Boundary>
     </main>
+  );
+}
+
+/** A new start: what was finished before today no longer counts, until it is wanted again. */
+function Since({ view }: { readonly view: LogView }) {
+  return view.since > 0 ? (
+    <p className="flex items-center gap-2 py-1.5 text-[15px]">
+      Only pieces finished since {format(view.since, 'd MMM yyyy, HH:mm')} count.
+      <Button look="quiet" onClick={() => void view.setSince(0)}>
+        Count all of them again
+      </Button>
+    </p>
+  ) : (
+    <Button look="quiet" onClick={() => void view.setSince(Date.now())}>
+      Learn anew from now on
+    </Button>
   );
 }

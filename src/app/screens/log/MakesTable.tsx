@@ -10,6 +10,7 @@ import {
 import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { readDesign } from '../../../core/formats/design.ts';
+import { FITS } from '../../ui/fits.ts';
 import { useLength } from '../../ui/units.tsx';
 import type { LogView } from './useLog.ts';
 
@@ -45,25 +46,16 @@ function tableRows({ makes, leftOut, know }: LogView): Row[] {
   });
 }
 
-/** The same as it goes out: lengths in mm, one piece a row. */
-export const rowsOfTable = (view: LogView): Record<string, string | number>[] =>
-  tableRows(view).map((r) => ({
-    id: r.id,
-    finished: format(r.at, 'yyyy-MM-dd'),
-    piece: r.name,
-    weave: r.weave,
-    wearer: r.wearer,
-    rows: r.rows,
-    minutesARow: Number(r.minutes.toFixed(2)),
-    leftOverMm: r.leftMm.map((mm) => Math.round(mm)).join(' '),
-    fit: r.fit,
-    counts: r.counts ? 'yes' : 'no',
-  }));
-
 const column = createColumnHelper<Row>();
 
-/** Every finished piece, to find, sort, and leave out. */
-export function MakesTable({ view }: { readonly view: LogView }) {
+interface Props {
+  readonly view: LogView;
+  readonly chosen: string | undefined;
+  readonly onChoose: (id: string) => void;
+}
+
+/** Every finished piece, to find, sort, open, and leave out. */
+export function MakesTable({ view, chosen, onChoose }: Props) {
   const show = useLength();
   const [sorting, setSorting] = useState<SortingState>([{ id: 'at', desc: true }]);
   const [find, setFind] = useState('');
@@ -72,7 +64,19 @@ export function MakesTable({ view }: { readonly view: LogView }) {
   const data = useMemo(() => tableRows(view), [makes, know, [...leftOut].join()]);
   const columns = [
     column.accessor('at', { header: 'Finished', cell: (c) => format(c.getValue(), 'd MMM yyyy') }),
-    column.accessor('name', { header: 'Piece', cell: (c) => <strong>{c.getValue()}</strong> }),
+    column.accessor('name', {
+      header: 'Piece',
+      cell: (c) => (
+        <button
+          type="button"
+          aria-expanded={c.row.original.id === chosen}
+          onClick={() => onChoose(c.row.original.id)}
+          className="text-left font-bold underline decoration-current/40 underline-offset-4 hover:decoration-current"
+        >
+          {c.getValue()}
+        </button>
+      ),
+    }),
     column.accessor('weave', { header: 'Weave' }),
     column.accessor('wearer', { header: 'For' }),
     column.accessor('rows', { header: 'Rows' }),
@@ -85,7 +89,7 @@ export function MakesTable({ view }: { readonly view: LogView }) {
       header: 'Left over',
       cell: (c) => c.row.original.leftMm.map((mm) => show(mm, { kind: 'cut' })).join(', ') || '–',
     }),
-    column.accessor('fit', { header: 'Fit' }),
+    column.accessor((r) => FITS.find((f) => f.value === r.fit)!.name, { id: 'fit', header: 'Fit' }),
     column.display({
       id: 'counts',
       header: 'Counts',
@@ -161,7 +165,7 @@ export function MakesTable({ view }: { readonly view: LogView }) {
             {table.getRowModel().rows.map((row) => (
               <tr
                 key={row.id}
-                className={`border-rule/60 border-b last:border-0 ${row.original.counts ? '' : 'text-ink-soft'}`}
+                className={`border-rule/60 border-b last:border-0 ${row.original.counts ? '' : 'text-ink-soft'} ${row.original.id === chosen ? 'bg-amber-pale/60' : ''}`}
               >
                 {row.getVisibleCells().map((cell) => (
                   <td key={cell.id} className="px-3 py-1.5">

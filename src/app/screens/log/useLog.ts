@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import useSWR from 'swr';
 import type { Make } from '../../../core/formats/make.ts';
 import { isOdd } from '../../../core/log/filter.ts';
+import { removeMake, saveMakes } from '../../../storage/pieces.ts';
 import { demoMakes } from '../../state/demoLog.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { type KeptChoices, readLogChoices, writeLogChoices } from '../../state/logChoices.ts';
@@ -9,6 +10,7 @@ import { useDatabase, useMakes } from '../../state/services.tsx';
 import { readableMakes } from '../../state/workedLog.ts';
 
 const NO_MAKES: Make[] = [];
+const USUAL: KeptChoices = { isOn: true, leftOut: [], confirmed: [] };
 
 /** The log: pieces, what they taught, which count; and what the maker says about them. */
 export function useLog() {
@@ -25,10 +27,21 @@ export function useLog() {
   );
 
   async function choose(patch: Partial<KeptChoices>): Promise<void> {
-    const next = { isOn: true, leftOut: [], confirmed: [], ...choices, ...patch };
+    const next: KeptChoices = { ...USUAL, ...choices, ...patch };
     await writeLogChoices(db, next);
     await mutateChoices(next, { revalidate: false });
     await refresh();
+  }
+
+  async function change(write: () => Promise<void>): Promise<string | undefined> {
+    try {
+      await write();
+    } catch (error) {
+      return `It could not be kept: ${(error as Error).message}`;
+    }
+    await mutate();
+    await refresh();
+    return undefined;
   }
 
   return {
@@ -49,15 +62,14 @@ export function useLog() {
           ? (choices?.leftOut ?? []).filter((x) => x !== id)
           : [...(choices?.leftOut ?? []), id],
       }),
+    /** From when on pieces count, in ms; 0 is the whole log. */
+    since: choices?.since ?? 0,
+    setSince: (since: number) => choose({ since }),
+    /** Keeps pieces, new or changed; why it could not, or nothing. */
+    save: (list: readonly Make[]) => change(() => saveMakes(db, list)),
+    remove: (id: string) => change(() => removeMake(db, id)),
     confirm: (id: string) => choose({ confirmed: [...(choices?.confirmed ?? []), id] }),
-    loadDemo: async () => {
-      await db.write(['makes'], async (tx) => {
-        for (const make of demoMakes(Date.now()))
-          await tx.objectStore('makes').put({ id: make.id, finishedAt: make.finishedAt, make });
-      });
-      await mutate();
-      await refresh();
-    },
+    loadDemo: () => change(() => saveMakes(db, demoMakes(Date.now()))),
   };
 }
 

@@ -7,7 +7,7 @@ import { parseStash } from '../../../core/formats/stash.ts';
 import { type DeliveryNote, parseDelivery } from '../../../core/formats/supply.ts';
 import type { Issue } from '../../../core/result.ts';
 import { dayNumber } from '../../../core/stall/dates.ts';
-import { type Incoming as Lot, lotsOfDelivery } from '../../../core/stash/delivery.ts';
+import { isOnShelf, type Incoming as Lot, lotsOfDelivery } from '../../../core/stash/delivery.ts';
 import type { Stash } from '../../../core/stash/ledger.ts';
 import { UNKNOWN_COLOUR } from '../../../core/stash/line.ts';
 import { lotsFromRows, STASH_COLUMNS, type StashRow } from '../../../core/stash/rows.ts';
@@ -34,7 +34,7 @@ export function Incoming({ view, stash }: Props) {
   const toast = useToast();
   const { deliveries } = useDeliveries();
   const [refused, setRefused] = useState<Refused & { readonly rows?: readonly StashRow[] }>();
-  const waiting = deliveries.filter((d) => !stash.has(`delivery-${d.id}-1`));
+  const waiting = deliveries.filter((d) => !isOnShelf(d, stash));
   const unknown = [
     ...new Set(refused?.issues.filter((i) => i.code === UNKNOWN_COLOUR).map((i) => i.path) ?? []),
   ];

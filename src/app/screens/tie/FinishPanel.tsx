@@ -5,7 +5,7 @@ import { type Finished, type Make, makeRecord, readMake } from '../../../core/fo
 import { triedOn } from '../../../core/plan/triedOn.ts';
 import type { Plan } from '../../../core/plan/types.ts';
 import { type Leftover, leftoversBack } from '../../../core/stash/leftovers.ts';
-import { workingEnds } from '../../../core/steps/list/ends.ts';
+import { allEnds, type NumberedEnd } from '../../../core/steps/list/ends.ts';
 import { expectedLeft } from '../../../core/steps/reach/expectedLeft.ts';
 import { newId } from '../../../storage/ids.ts';
 import { finishPiece } from '../../../storage/pieces.ts';
@@ -14,6 +14,7 @@ import { MAKES_KEY, PIECES_KEY, useDatabase } from '../../state/services.tsx';
 import { useStall } from '../../state/stall.ts';
 import { useStash } from '../../state/stash.ts';
 import { Button } from '../../ui/Button.tsx';
+import { FITS } from '../../ui/fits.ts';
 import { readBy } from '../../ui/form.ts';
 import { LengthField } from '../../ui/LengthField.tsx';
 import { Segments } from '../../ui/Segments.tsx';
@@ -22,13 +23,6 @@ import { useLength } from '../../ui/units.tsx';
 import { WhyText } from '../../ui/WhyNumber.tsx';
 import { Panel } from './Panel.tsx';
 import { type Here, useHere } from './TieContext.tsx';
-
-const FITS: readonly { readonly value: Finished['fit']; readonly name: string }[] = [
-  { value: 'right', name: 'sits right' },
-  { value: 'tight', name: 'too tight' },
-  { value: 'loose', name: 'too loose' },
-  { value: 'not tried', name: 'not tried on' },
-];
 
 interface Values {
   closedMm?: number;
@@ -53,14 +47,9 @@ const looksAt = (plan: Plan): readonly (readonly [string, string])[] => [
   ],
 ];
 
-const endsOf = (plan: Plan) =>
-  plan.bands.flatMap((_, band) =>
-    workingEnds(plan, band).map((e, end) => ({ ...e, band, end, key: `${band}-${end}` })),
-  );
-
 /** What is left over of each end, by cord. */
 const leftoversOf = ({ left }: Values, plan: Plan): Leftover[] =>
-  endsOf(plan).flatMap(({ key, letter }) => {
+  allEnds(plan).flatMap(({ key, letter }) => {
     const lengthMm = left[key];
     const cord = plan.cords.find((c) => c.letter === letter);
     return lengthMm === undefined || !cord ? [] : [{ cord: cord.cordType, colour: cord.look.id, lengthMm }];
@@ -78,7 +67,7 @@ function makeOf(values: Values, { tying, plan }: Pick<Here, 'tying' | 'plan'>, i
     {
       fit,
       checks: looksAt(plan).map(([key]) => ({ id: key, ok: checks[key] ?? false })),
-      left: endsOf(plan).flatMap(({ key, band, end }) => {
+      left: allEnds(plan).flatMap(({ key, band, end }) => {
         const leftMm = left[key];
         return leftMm === undefined ? [] : [{ band, end, leftMm }];
       }),
@@ -180,7 +169,7 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
               />
             )}
           />
-          {endsOf(plan).map((e) => (
+          {allEnds(plan).map((e) => (
             <Controller
               key={e.key}
               name={`left.${e.key}`}
@@ -214,7 +203,7 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
 }
 
 interface LeftProps {
-  readonly end: ReturnType<typeof endsOf>[number];
+  readonly end: NumberedEnd;
   readonly value: number | undefined;
   readonly onChange: (mm: number) => void;
 }

@@ -20,6 +20,20 @@ export interface WorkingEnd {
   readonly closureMm: number;
 }
 
+/** A working end among all of a piece. */
+export interface NumberedEnd extends WorkingEnd {
+  readonly band: number;
+  /** Its index in the band. */
+  readonly end: number;
+  readonly key: string;
+}
+
+/** All working ends of a piece, band by band. */
+export const allEnds = (plan: Plan): NumberedEnd[] =>
+  plan.bands.flatMap((_, band) =>
+    workingEnds(plan, band).map((e, end) => ({ ...e, band, end, key: `${band}-${end}` })),
+  );
+
 /** The working ends of one band, and of one pass where it is worked over twice. */
 export function workingEnds(plan: Plan, band: number, strands?: readonly string[]): WorkingEnd[] {
   return plan.cords.flatMap((cord, index) => {

@@ -1,0 +1,6 @@
+/** A short mark of a text (FNV-1a, 32 bits): alike for alike texts. */
+export function markOf(text: string): string {
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
+  return (hash >>> 0).toString(36);
+}
