@@ -1,14 +1,24 @@
 import useSWR from 'swr';
 import { type Card, createEmptyCard, fsrs, Rating, State } from 'ts-fsrs';
-import type { DrillCard } from '../../core/practice/drills.ts';
+import type { DrillCard, DrillKind } from '../../core/practice/types.ts';
 import { useDatabase } from './services.tsx';
+
+/** How a kind of drill goes: answers, right ones, and the seconds that these took together. */
+export interface KindPace {
+  readonly asked: number;
+  readonly right: number;
+  readonly rightSeconds: number;
+}
 
 interface Kept {
   /** What is kept of each drill, by its id. */
   readonly cards: Readonly<Record<string, Card>>;
+  readonly kinds?: Readonly<Partial<Record<DrillKind, KindPace>>>;
 }
 
 const NOTHING: Kept = { cards: {} };
+/** Someone who answers after more than this was away, in seconds. */
+const MOST_COUNTED_S = 60;
 const scheduler = fsrs();
 /** An answer that took longer than this was not known at once, in seconds. */
 const SLOW_S = 12;
@@ -58,11 +68,18 @@ export function usePractice() {
       const fresh = others.filter((c) => !kept.cards[c.id]);
       return fresh[Math.floor(uniform() * Math.min(NEW_AMONG, fresh.length))] ?? tried[0] ?? all[0]!;
     },
-    answered: (id: string, isRight: boolean, seconds: number, now: number): Promise<void> => {
+    pace: (kind: DrillKind): KindPace | undefined => kept.kinds?.[kind],
+    answered: ({ id, kind }: DrillCard, isRight: boolean, seconds: number, now: number): Promise<void> => {
       const before: Card = kept.cards[id] ?? createEmptyCard(new Date(now));
       const rating = !isRight ? Rating.Again : seconds > SLOW_S ? Rating.Hard : Rating.Good;
       const { card } = scheduler.next({ ...before, due: new Date(before.due) }, new Date(now), rating);
-      return keep({ cards: { ...kept.cards, [id]: card } });
+      const { asked = 0, right = 0, rightSeconds = 0 } = kept.kinds?.[kind] ?? {};
+      const pace: KindPace = {
+        asked: asked + 1,
+        right: right + (isRight ? 1 : 0),
+        rightSeconds: rightSeconds + (isRight ? Math.min(seconds, MOST_COUNTED_S) : 0),
+      };
+      return keep({ cards: { ...kept.cards, [id]: card }, kinds: { ...kept.kinds, [kind]: pace } });
     },
     forget: () => keep(NOTHING),
   };

@@ -65,7 +65,9 @@ export function layWords({ tucks }: Pick<Lay, 'tucks'>): string {
 }
 
 /** Tucks with neighbours alike put together, as they are said and shown. */
-export const tucksTogether = (tucks: readonly Tuck[]): { letter: Letter; count: number }[] =>
+export const tucksTogether = (
+  tucks: readonly Pick<Tuck, 'isOver' | 'count'>[],
+): { letter: Letter; count: number }[] =>
   grouped(
     tuckLetters(tucks),
     tucks.map((t) => t.count),

@@ -1,17 +1,20 @@
 import { counted, len, type Why, why } from '../why/why.ts';
 import { codingWords } from './coding.ts';
 import { cordToDraw } from './fit.ts';
-import { beside, crossingsAfter, type Lay, layOrder, tucksTogether } from './lays.ts';
+import { beside, crossingsAfter, type Lay, layOrder, type Tuck, tucksTogether } from './lays.ts';
 import { crossingsOf } from './path.ts';
 import type { RingPlan } from './planned.ts';
 import { bightName, gcd } from './types.ts';
 
 /** A half cycle as it is said: `from L8 to R10: over 3, under 3, over 3, under 2`. */
-export function layText(lay: Lay): string {
-  const runs = tucksTogether(lay.tucks);
-  const way = `from ${bightName(lay.from)} to ${bightName(lay.to)}`;
-  if (runs.length === 0) return `${way}: free, nothing is in the way`;
-  return `${way}: ${runs.map((r) => `${r.letter === 'O' ? 'over' : 'under'} ${r.count}`).join(', ')}`;
+export const layText = (lay: Lay): string =>
+  `from ${bightName(lay.from)} to ${bightName(lay.to)}: ${tucksText(lay.tucks)}`;
+
+/** What is passed on the way: `over 3, under 3`. */
+export function tucksText(tucks: readonly Pick<Tuck, 'isOver' | 'count'>[]): string {
+  const runs = tucksTogether(tucks);
+  if (runs.length === 0) return 'free, nothing is in the way';
+  return runs.map((r) => `${r.letter === 'O' ? 'over' : 'under'} ${r.count}`).join(', ');
 }
 
 /** Where a pass goes: alone, beside another, or in the gap between two. */

@@ -1,7 +1,7 @@
-import { findPattern } from '../../../core/patterns/index.ts';
-import type { DrillCard } from '../../../core/practice/drills.ts';
-import type { Standing, usePractice } from '../../state/practice.ts';
+import { DRILL_KINDS, type DrillCard } from '../../../core/practice/types.ts';
+import type { KindPace, Standing, usePractice } from '../../state/practice.ts';
 import { Button } from '../../ui/Button.tsx';
+import { KINDS } from './words.ts';
 
 interface Props {
   readonly cards: readonly DrillCard[];
@@ -16,7 +16,6 @@ const TINTS: Readonly<Record<Standing, string>> = {
   shaky: 'bg-[#bcd9c9] text-ink',
   'not tried': 'bg-rule text-ink-soft',
 };
-const KINDS = { 'next-side': 'Which side next', 'name-it': 'Which weave' } as const;
 
 /** What you know: every drill of every weave, known, shaky or not tried. */
 export function Known({ cards, practice, now }: Props) {
@@ -28,22 +27,24 @@ export function Known({ cards, practice, now }: Props) {
       <p data-testid="known">
         {counts.known} known, {counts.shaky} shaky, {counts['not tried']} not tried.
       </p>
-      {(['next-side', 'name-it'] as const).map((kind) => (
+      {DRILL_KINDS.map((kind) => (
         <section key={kind} aria-label={KINDS[kind]}>
-          <h3 className="mb-1 font-semibold">{KINDS[kind]}</h3>
+          <h3 className="mb-1 font-semibold">
+            {KINDS[kind]}
+            <Pace pace={practice.pace(kind)} />
+          </h3>
           <ul className="flex flex-wrap gap-1">
             {cards
               .filter((c) => c.kind === kind)
               .map((c) => {
                 const standing = practice.standing(c.id);
-                const name = findPattern(c.weave)?.name ?? c.weave;
                 return (
                   <li key={c.id}>
                     <span
                       role="img"
-                      aria-label={`${kind === 'name-it' && c.id === now ? 'The one asked now' : name}: ${standing}`}
+                      aria-label={`${kind === 'name-it' && c.id === now ? 'The one asked now' : c.name}: ${standing}`}
                       title={
-                        kind === 'name-it' && c.id === now ? 'the one asked now' : `${name}: ${standing}`
+                        kind === 'name-it' && c.id === now ? 'the one asked now' : `${c.name}: ${standing}`
                       }
                       className={`inline-flex size-7 items-center justify-center rounded text-[15px] ${TINTS[standing]} ${c.id === now ? 'outline-3 outline-amber' : ''}`}
                     >
@@ -65,5 +66,15 @@ export function Known({ cards, practice, now }: Props) {
         </Button>
       )}
     </aside>
+  );
+}
+
+function Pace({ pace }: { readonly pace: KindPace | undefined }) {
+  if (!pace) return null;
+  return (
+    <span className="figure ml-2 font-normal text-[15px] text-ink-soft">
+      {pace.right} of {pace.asked} right
+      {pace.right > 0 && `, in ${Math.max(1, Math.round(pace.rightSeconds / pace.right))} s`}
+    </span>
   );
 }

@@ -1,14 +1,18 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { drillCards, type Question, questionOf } from '../../../core/practice/drills.ts';
+import { drillCards, questionOf } from '../../../core/practice/drills.ts';
+import { DRILL_KINDS, type DrillKind, type Question } from '../../../core/practice/types.ts';
 import { seeded } from '../../../core/random.ts';
 import { usePractice } from '../../state/practice.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { FaceQuestion } from './FaceQuestion.tsx';
+import { Select } from '../../ui/Select.tsx';
 import { Known } from './Known.tsx';
-import { SideQuestion } from './SideQuestion.tsx';
+import { Picture } from './Picture.tsx';
+import { KINDS, wordsOf } from './words.ts';
 
 const CARDS = drillCards();
+/** Drills whose answers are told apart by nothing but their words. */
+const NUMBERED: ReadonlySet<DrillKind> = new Set(['name-it', 'read-bump', 'next-half-cycle']);
 
 /** What hands learn, away from the cord: which side next, which weave is this. Short questions, by keyboard or thumb; what is shaky comes back sooner. */
 export default function PracticePage() {
@@ -17,26 +21,30 @@ export default function PracticePage() {
   const [question, setQuestion] = useState<Question>();
   const [given, setGiven] = useState<string>();
   const [askedAt, setAskedAt] = useState(0);
+  const [kind, setKind] = useState<DrillKind | 'all'>('all');
+  const [isClass, setClass] = useState(false);
   const { isReady, next, answered } = practice;
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new round asks again; an answer just kept does not
   useEffect(() => {
     if (!isReady) return;
     const uniform = seeded(round);
-    const card = next(CARDS, Date.now(), uniform, question?.card.id);
+    const cards = CARDS.filter((c) => kind === 'all' || c.kind === kind);
+    const card = next(cards, Date.now(), uniform, question?.card.id);
     setQuestion(questionOf(card, uniform));
     setGiven(undefined);
     setAskedAt(Date.now());
-  }, [round, isReady]);
+  }, [round, isReady, kind]);
 
   const give = useCallback(
     (value: string) => {
       if (!question || given !== undefined) return;
       setGiven(value);
       const now = Date.now();
-      void answered(question.card.id, value === question.answer, (now - askedAt) / 1000, now);
+      // In a class many answer: what one of them knows says nothing of the others.
+      if (!isClass) void answered(question.card, value === question.answer, (now - askedAt) / 1000, now);
     },
-    [question, given, answered, askedAt],
+    [question, given, answered, askedAt, isClass],
   );
   const goOn = useCallback(() => setRound((r) => r + 1), []);
 
@@ -68,15 +76,38 @@ export default function PracticePage() {
   return (
     <main className="grid grid-cols-1 gap-5 px-5 py-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <section aria-label="Question" className="flex min-w-0 flex-col gap-3">
+        <div className="flex flex-wrap items-center gap-4">
+          <Select
+            label="Practise"
+            value={kind}
+            choices={[
+              { value: 'all' as const, name: 'everything' },
+              ...DRILL_KINDS.map((k) => ({ value: k, name: KINDS[k] })),
+            ]}
+            onChange={setKind}
+          />
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5 accent-amber-ink"
+              checked={isClass}
+              onChange={(e) => setClass(e.target.checked)}
+            />
+            in a class: nothing is kept
+          </label>
+        </div>
         <h1 className="font-bold font-title text-3xl">{words.ask}</h1>
+        {question.told && (
+          <ol className="list-decimal pl-6 text-lg" data-testid="told">
+            {question.told.map((t) => (
+              <li key={t}>{t}</li>
+            ))}
+          </ol>
+        )}
         <p className="text-ink-soft">{words.how}</p>
         <Boundary name="The picture" keys={[question]}>
           <div className="on-mat flex min-h-80 items-center justify-center rounded-xl bg-mat p-4">
-            {question.card.kind === 'next-side' ? (
-              <SideQuestion weave={question.card.weave} rows={question.rows!} />
-            ) : (
-              <FaceQuestion weave={question.card.weave} isTurned={given !== undefined} />
-            )}
+            <Picture question={question} given={given} onGive={give} />
           </div>
         </Boundary>
         <div className="flex flex-wrap gap-2">
@@ -88,10 +119,10 @@ export default function PracticePage() {
               aria-keyshortcuts={
                 question.card.kind === 'next-side' ? (i === 0 ? 'ArrowLeft' : 'ArrowRight') : `${i + 1}`
               }
-              className="min-h-12 min-w-32 px-5 text-lg"
+              className={`min-h-12 px-5 text-lg ${question.choices.length > 6 ? '' : 'min-w-32'}`}
               onClick={() => give(c.value)}
             >
-              {question.card.kind === 'name-it' && <span className="figure text-ink-soft">{i + 1}</span>}
+              {NUMBERED.has(question.card.kind) && <span className="figure text-ink-soft">{i + 1}</span>}
               {c.name}
             </Button>
           ))}
@@ -116,13 +147,4 @@ export default function PracticePage() {
       <Known cards={CARDS} practice={practice} now={question.card.id} />
     </main>
   );
-}
-
-function wordsOf({ card }: Question): { readonly ask: string; readonly how: string } {
-  return card.kind === 'next-side'
-    ? {
-        ask: 'Which side begins the next row?',
-        how: 'Press ← or →, or the side. The work hangs before you and grows downwards.',
-      }
-    : { ask: 'Which weave is this?', how: 'Press its number. After the answer you see its back, too.' };
 }

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { PALETTE } from '../../../core/colour/palette.ts';
-import { turningRows } from '../../../core/practice/drills.ts';
+import { turningRows } from '../../../core/practice/weaves.ts';
 import { rowPicture } from '../../../core/steps/rows/rowPicture.ts';
 import { SceneView } from '../../ui/SceneView.tsx';
 

@@ -10,12 +10,12 @@ import type { FaultyStretch } from '../../../core/steps/slips/faults.ts';
 import { slipScene } from '../../../core/steps/slips/slipPicture.ts';
 import { locate, type SlipKind, slipsFor, stretchOf } from '../../../core/steps/slips/slips.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
+import { type Asked, useStretches } from '../../state/useStretches.ts';
 import { Button } from '../../ui/Button.tsx';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SceneView } from '../../ui/SceneView.tsx';
 import { Panel } from './Panel.tsx';
 import { useHere, usePiece } from './TieContext.tsx';
-import { type Asked, useStretches } from './useStretches.ts';
 
 const GOOD = 'good';
 const STAYS = { no: 'Undo it', may: 'It may stay', yes: 'It is put right in place' } as const;

@@ -42,10 +42,14 @@ export interface FaultyStretch {
  * laid below each other, each end going on from the place where the row before left it. Missing where the slip cannot
  * be made in this weave.
  */
-export function stretch(cut: RowCut, slip: Slip, length = 6): FaultyStretch | undefined {
+export function stretch(
+  cut: RowCut,
+  slip: Slip,
+  length = 6,
+  at = Math.floor(length / 2),
+): FaultyStretch | undefined {
   const { spec } = cut;
   const R = spec.rows;
-  const at = Math.floor(length / 2);
   const order = Array.from({ length }, (_, i) => i % R);
   if (slip.kind === 'again' && cut.passes(0).length < 2) return undefined;
   if (slip.kind === 'again') order.splice(at, 0, order[at - 1]!);

@@ -73,6 +73,19 @@ describe('a slip as it hangs before the maker', () => {
     for (const cord of [0, 1, 2]) expect(places(s, cord).length).toBeGreaterThan(10);
   });
 
+  it('turned over, left and right change places, rows do not, and what was behind is in front', () => {
+    const [front, back] = [scene(), scene({ view: 'back' })];
+    const box = (s: Scene) => [s.minX + s.widthMm / 2, s.minY + s.heightMm / 2] as const;
+    expect(box(back)[0]).toBeCloseTo(-box(front)[0], 3);
+    expect(box(back)[1]).toBeCloseTo(box(front)[1], 3);
+    const first = (s: Scene) => mean(places(s, 0).map(([x]) => x)) - box(s)[0];
+    expect(first(back)).toBeCloseTo(-first(front), 0);
+    // Between the cores, in every row, one end passes before them and the other one behind.
+    const rowMm = (good.solved.periodD / good.solved.rowsPerPeriod) * 4;
+    for (let row = 1; row < 3; row++)
+      expect(topAt(front, 0, (row + 0.5) * rowMm)).not.toBe(topAt(back, 0, (row + 0.5) * rowMm));
+  });
+
   it('mirrored, left is right', () => {
     const [plain, mirrored] = [scene(), scene({ frame: { isMirrored: true, offset: 0 } })];
     const top = (s: Scene) => {

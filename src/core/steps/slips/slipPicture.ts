@@ -22,6 +22,8 @@ interface Ask {
   readonly slotCord: (slot: number) => number;
   readonly diameterMm: number;
   readonly change?: 'loose' | 'colours';
+  /** Its front, or its back as the work turned over sideways. */
+  readonly view?: 'front' | 'back';
 }
 
 /** A tight stretch as it hangs before the maker, in the piece's own colours, with what is wrong in it. */
@@ -38,7 +40,9 @@ export function slipScene(ask: Ask): Scene {
     startMm: 0,
     spans: spansOf(ask, at, rows * rowMm),
   });
-  const hung = tubes.map((t) => hang(ask.change === 'loose' ? loosen(t, at, rowMm) : t, frame));
+  const hung = tubes
+    .map((t) => hang(ask.change === 'loose' ? loosen(t, at, rowMm) : t, frame))
+    .map((t) => (ask.view === 'back' ? turnOver(t) : t));
   const { shapes } = paintTubes(hung, looks, 'front');
   // Screen x is a hung tube's y, screen y its x.
   const [x0, x1] = bounds(hung, 1);
@@ -103,6 +107,16 @@ function hang(tube: Tube, frame: Frame): Tube {
     i % 3 === 0 ? all[i + 1]! : i % 3 === 1 ? side * all[i - 1]! : v,
   );
   return { ...tube, points, ...(flat ? { flat } : {}) };
+}
+
+/** Turned over about the line along which the work hangs: rows stay where they are, left and right change places. */
+function turnOver(tube: Tube): Tube {
+  const turned = (v: number, i: number) => (i % 3 === 0 ? v : -v);
+  return {
+    ...tube,
+    points: tube.points.map(turned),
+    ...(tube.flat ? { flat: tube.flat.map(turned) } : {}),
+  };
 }
 
 function bounds(tubes: readonly Tube[], axis: 0 | 1): [number, number] {

@@ -31,9 +31,9 @@ function rowsOf({ spec, crossings }: RowCut): number {
   return crossings.length / spec.rows > 8 ? 4 : 6;
 }
 
-/** The stretch that shows a slip, if this weave can be tied wrong so; a diagram that contradicts itself is none. */
-export function stretchOf(cut: RowCut, slip: Slip): FaultyStretch | undefined {
-  const made = stretch(cut, slip, rowsOf(cut));
+/** The stretch that shows a slip, in its middle or in the row asked for, if this weave can be tied wrong so; a diagram that contradicts itself is none. */
+export function stretchOf(cut: RowCut, slip: Slip, at?: number): FaultyStretch | undefined {
+  const made = stretch(cut, slip, rowsOf(cut), at);
   return made && findCrossings(made.spec).ok ? made : undefined;
 }
 

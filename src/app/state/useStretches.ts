@@ -1,11 +1,11 @@
 import { useEffect, useState } from 'react';
-import type { SolvedWeave } from '../../../core/patterns/types.ts';
-import type { FaultyStretch } from '../../../core/steps/slips/faults.ts';
-import { format } from '../../../core/weave/format.ts';
-import { solveInWorker } from '../../../workers/outside/solve.ts';
+import type { SolvedWeave } from '../../core/patterns/types.ts';
+import type { FaultyStretch } from '../../core/steps/slips/faults.ts';
+import { format } from '../../core/weave/format.ts';
+import { solveInWorker } from '../../workers/outside/solve.ts';
 
-/** Coarse edges: these are looked at, not measured. */
-const H = 0.4;
+/** How finely strands are divided, in diameters: coarse, these are looked at, not measured. */
+const COARSE_D = 0.4;
 /** Workers at once: one processor is left to the page. */
 const AT_ONCE = Math.min(4, Math.max(1, (navigator.hardwareConcurrency || 2) - 1));
 
@@ -14,6 +14,8 @@ export interface Asked {
   readonly stretch: FaultyStretch;
   readonly squash: number;
   readonly load: number;
+  /** Finer division for a large picture, in diameters of the cord. */
+  readonly stepD?: number;
 }
 
 /** Solved stretches by notation, kept while the application is open. */
@@ -28,19 +30,20 @@ export function useStretches(asked: readonly Asked[]): ReadonlyMap<string, Solve
     const waiting = [...asked];
     const solveNext = async () => {
       for (let next = waiting.shift(); next && isCurrent; next = waiting.shift()) {
-        const { id, stretch, squash, load } = next;
+        const { id, stretch, squash, load, stepD = COARSE_D } = next;
         const notation = format(stretch.spec);
-        let result: SolvedWeave | 'failed' | undefined = kept.get(notation);
+        const key = `${stepD} ${notation}`;
+        let result: SolvedWeave | 'failed' | undefined = kept.get(key);
         if (!result) {
           const { result: solving, cancel } = solveInWorker(
-            { id, notation, squash, load, h: H },
+            { id, notation, squash, load, h: stepD },
             () => undefined,
           );
           running.add(cancel);
           const got = await solving;
           running.delete(cancel);
           result = got.ok ? got.value : 'failed';
-          if (got.ok) kept.set(notation, got.value);
+          if (got.ok) kept.set(key, got.value);
         }
         if (!isCurrent) return;
         const done = result;

@@ -1,0 +1,132 @@
+import { useMemo } from 'react';
+import { findColour, PALETTE } from '../../../core/colour/palette.ts';
+import { solvedFacts } from '../../../core/patterns/index.ts';
+import type { Question } from '../../../core/practice/types.ts';
+import { rowsOfWeave } from '../../../core/practice/weaves.ts';
+import { slipScene } from '../../../core/steps/slips/slipPicture.ts';
+import { stretchOf } from '../../../core/steps/slips/slips.ts';
+import { type Asked, useStretches } from '../../state/useStretches.ts';
+import { SceneView } from '../../ui/SceneView.tsx';
+
+const LOOKS = ['dusk', 'ember', 'pole-white'].map((id) => findColour(id) ?? PALETTE[0]!);
+const CORES = 2;
+const DIAMETER_MM = 4;
+const RULER_MM = 7;
+/** Fine enough that cords look round at this size, in diameters. */
+const STEP_D = 0.25;
+/** Never larger than this, in pixels a millimetre. */
+const MOST_PX_A_MM = 9;
+
+interface Props {
+  readonly question: Question;
+  readonly given: string | undefined;
+  readonly onGive: (value: string) => void;
+}
+
+/** A tight stretch as it hangs, its rows numbered: one is framed, or one is tied wrong and is to be found. */
+export function StretchQuestion({ question, given, onGive }: Props) {
+  const { card, stretch: asked, framed, lastRow } = question;
+  const tying = useMemo(() => rowsOfWeave(card.weave), [card.weave]);
+  const stretch = useMemo(
+    () => (tying && asked ? stretchOf(tying.cut, asked.slip, asked.at) : undefined),
+    [tying, asked],
+  );
+  const list = useMemo((): Asked[] => {
+    const { squash = 0.8, load = 0 } = solvedFacts(card.weave) ?? {};
+    return stretch ? [{ id: card.id, stretch, squash, load, stepD: STEP_D }] : [];
+  }, [card, stretch]);
+  const solved = useStretches(list).get(card.id);
+  const [scene, back] = useMemo(() => {
+    if (!stretch || !tying || !solved || solved === 'failed') return [];
+    const ask = {
+      stretch,
+      solved,
+      frame: tying.frame,
+      looks: LOOKS,
+      coreCord: () => CORES,
+      slotCord: (slot: number) => slot % 2,
+      diameterMm: DIAMETER_MM,
+    };
+    return [slipScene(ask), slipScene({ ...ask, view: 'back' })];
+  }, [stretch, tying, solved]);
+  if (solved === 'failed')
+    return <p className="text-white/80">This one could not be drawn: go on to the next.</p>;
+  if (!scene || !back || !stretch || !solved)
+    return (
+      <p className="animate-pulse text-white/80 motion-reduce:animate-none">It is being pulled tight…</p>
+    );
+  const count = stretch.spec.rows;
+  const rowMm = (solved.periodD / solved.rowsPerPeriod) * DIAMETER_MM;
+  const isSlip = framed === undefined;
+  const marked = isSlip ? (given === undefined ? undefined : Number(question.answer) - 1) : framed;
+  const number = (i: number) => (isSlip ? String(i + 1) : i === count - 1 ? String(lastRow) : '');
+  const part = { minX: scene.minX - RULER_MM, widthMm: scene.widthMm + RULER_MM };
+  return (
+    <div className="flex w-full flex-wrap items-start justify-center gap-6">
+      <SceneView
+        scene={scene}
+        part={part}
+        label={
+          isSlip
+            ? `${count} tight rows, one of them tied wrong`
+            : `${count} tight rows, one of them framed; the last one is row ${lastRow}`
+        }
+        className="max-h-[25rem] w-full"
+        style={{ maxWidth: `${MOST_PX_A_MM * part.widthMm}px` }}
+      >
+        {Array.from({ length: count }, (_, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: rows are told apart by their number alone
+          <g key={i}>
+            <text
+              x={scene.minX - 2}
+              y={(i + 0.5) * rowMm}
+              fontSize="3"
+              textAnchor="end"
+              dominantBaseline="central"
+              fill="#fff"
+            >
+              {number(i)}
+            </text>
+            {isSlip && given === undefined && (
+              // biome-ignore lint/a11y/noStaticElementInteractions: the buttons below do the same by keyboard
+              <rect
+                x={scene.minX}
+                y={i * rowMm}
+                width={scene.widthMm}
+                height={rowMm}
+                rx="1.5"
+                fill="transparent"
+                strokeWidth="0.4"
+                className="cursor-pointer hover:stroke-white"
+                onClick={() => onGive(String(i + 1))}
+              />
+            )}
+          </g>
+        ))}
+        {marked !== undefined && (
+          <rect
+            x={scene.minX + 0.4}
+            y={marked * rowMm}
+            width={scene.widthMm - 0.8}
+            height={rowMm}
+            rx="1.5"
+            fill="none"
+            stroke={isSlip ? '#f0ad24' : '#ffffff'}
+            strokeWidth="0.4"
+          />
+        )}
+      </SceneView>
+      {given !== undefined && (
+        <figure className="flex flex-col items-center text-white">
+          <SceneView
+            scene={back}
+            label="The same rows, turned over"
+            className="max-h-[25rem] w-full"
+            style={{ maxWidth: `${MOST_PX_A_MM * back.widthMm}px` }}
+          />
+          <figcaption className="text-[15px]">turned over</figcaption>
+        </figure>
+      )}
+    </div>
+  );
+}
