@@ -10,6 +10,8 @@ import type { Make } from '../core/formats/make.ts';
 import type { LogChoices, WorkedLog } from '../core/log/log.ts';
 import type { Forecast } from '../core/log/predict.ts';
 import type { SolvedFacts, SolvedWeave } from '../core/patterns/types.ts';
+import type { BandMeasured, Measured } from '../core/photo/measure.ts';
+import type { BandExpected, Marks } from '../core/photo/types.ts';
 import type { AtHand, Makeable } from '../core/plan/atHand.ts';
 import type { ShelfAsk, ShelfWay } from '../core/plan/fromShelf.ts';
 import type { Issue } from '../core/result.ts';
@@ -142,3 +144,21 @@ export interface DaysMessage extends Planned {
   readonly chances: readonly OrderChance[];
   readonly reliefs: readonly Relief[];
 }
+
+/** What is asked of the worker that holds a picture: first to open it, then to measure in it as often as the marks change. */
+export type PhotoRequest =
+  | { readonly kind: 'open'; readonly file: Blob }
+  | {
+      readonly kind: 'measure';
+      readonly round: number;
+      readonly marks: Marks;
+      readonly isCropped: boolean;
+      readonly piece: { readonly band: BandExpected } | { readonly cordMm: number };
+    };
+
+export type PhotoMessage =
+  /** Size of the working picture, in pixels, and a small copy as a data URL. */
+  | { readonly kind: 'open'; readonly width: number; readonly height: number; readonly small: string }
+  | { readonly kind: 'band'; readonly round: number; readonly measured: BandMeasured }
+  | { readonly kind: 'cord'; readonly round: number; readonly measured: Measured }
+  | { readonly kind: 'failed'; readonly round: number; readonly issues: readonly Issue[] };

@@ -21,6 +21,8 @@ export interface Finished {
   /** Left of each working end, by band and its index there. */
   readonly left: readonly { readonly band: number; readonly end: number; readonly leftMm: number }[];
   readonly notes?: string;
+  /** A small picture, as a data URL. */
+  readonly photo?: string;
 }
 
 /** A finished piece as a record: planned against cut, left over and measured. */
@@ -56,6 +58,7 @@ export function makeRecord(
     slips: progress.slips.map((s) => ({ ...s })),
     undoneRows: progress.undoneRows,
     ...(done.notes ? { notes: done.notes } : {}),
+    ...(done.photo ? { photo: done.photo } : {}),
   };
 }
 

@@ -1,7 +1,10 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { expectedOfPlan } from '../../../core/photo/expected.ts';
 import { alternates, type CountEvidence, findCount } from '../../../core/steps/reach/lostCount.ts';
 import { willItReach } from '../../../core/steps/reach/reach.ts';
 import type { Side } from '../../../core/steps/rows/moves.ts';
+import { PhotoButton } from '../../photo/PhotoButton.tsx';
+import { useWorkshop } from '../../state/knowledge.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { LengthField } from '../../ui/LengthField.tsx';
 import { NumberField } from '../../ui/NumberField.tsx';
@@ -17,6 +20,12 @@ export default function CountPanel({ onClose }: { readonly onClose: () => void }
   const here = useHere();
   const { dispatch } = usePiece();
   const { guide, pass, band, plan, rowsDone, rowsOf } = here;
+  const { know } = useWorkshop();
+  const patternId = here.tying.design.pattern.id;
+  const piece = useMemo(
+    () => ({ band: expectedOfPlan(plan, know.facts(patternId), band) }),
+    [plan, know, patternId, band],
+  );
   const [seen, setSeen] = useState<CountEvidence>({});
   const tying = guide.tying[pass]!;
   const { rowMm } = willItReach({ plan, band, rowsDone, ...measuredHere(here) });
@@ -88,6 +97,22 @@ export default function CountPanel({ onClose }: { readonly onClose: () => void }
           hint="From the first row to the last, the work lying straight."
           onChange={(wovenMm) => setSeen({ ...seen, wovenMm })}
         />
+        <PhotoButton
+          name="Woven so far"
+          piece={piece}
+          onUse={({ lengthMm, rows }) =>
+            setSeen({
+              ...seen,
+              wovenMm: Math.round(lengthMm * 10) / 10,
+              ...(rows === undefined ? {} : { counted: rows }),
+            })
+          }
+        />
+        {seen.counted !== undefined && (
+          <p className="text-base">
+            Counted in the photo: <strong className="figure">{seen.counted}</strong> rows.
+          </p>
+        )}
       </div>
       {found && isSaid && (
         <section

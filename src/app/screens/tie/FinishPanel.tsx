@@ -1,7 +1,9 @@
+import { useMemo, useState } from 'react';
 import { type Control, Controller, useController, useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { type Finished, type Make, makeRecord, readMake } from '../../../core/formats/make.ts';
+import { cordMmOf, expectedOfPlan } from '../../../core/photo/expected.ts';
 import { triedOn } from '../../../core/plan/triedOn.ts';
 import type { Plan } from '../../../core/plan/types.ts';
 import { type Leftover, leftoversBack } from '../../../core/stash/leftovers.ts';
@@ -9,7 +11,9 @@ import { allEnds, type NumberedEnd } from '../../../core/steps/list/ends.ts';
 import { expectedLeft } from '../../../core/steps/reach/expectedLeft.ts';
 import { newId } from '../../../storage/ids.ts';
 import { finishPiece } from '../../../storage/pieces.ts';
-import { WORKSHOP_KEY } from '../../state/knowledge.tsx';
+import { PhotoButton } from '../../photo/PhotoButton.tsx';
+import { Thumbnail } from '../../photo/Thumbnail.tsx';
+import { useWorkshop, WORKSHOP_KEY } from '../../state/knowledge.tsx';
 import { MAKES_KEY, PIECES_KEY, useDatabase } from '../../state/services.tsx';
 import { useStall } from '../../state/stall.ts';
 import { useStash } from '../../state/stash.ts';
@@ -32,6 +36,8 @@ interface Values {
   /** In mm, by band and end. */
   left: Record<string, number>;
   notes: string;
+  /** A small picture, as a data URL; empty for none. */
+  photo: string;
 }
 
 /** What is looked at; the last line is about what closes it. */
@@ -57,7 +63,7 @@ const leftoversOf = ({ left }: Values, plan: Plan): Leftover[] =>
 
 /** The record that the form describes. */
 function makeOf(values: Values, { tying, plan }: Pick<Here, 'tying' | 'plan'>, id: string): Make {
-  const { closedMm, wovenMm, fit, checks, left, notes } = values;
+  const { closedMm, wovenMm, fit, checks, left, notes, photo } = values;
   return makeRecord(
     id,
     tying.design,
@@ -74,6 +80,7 @@ function makeOf(values: Values, { tying, plan }: Pick<Here, 'tying' | 'plan'>, i
       ...(closedMm === undefined ? {} : { closedMm }),
       ...(wovenMm === undefined ? {} : { wovenMm }),
       ...(notes.trim() ? { notes: notes.trim() } : {}),
+      ...(photo ? { photo } : {}),
     },
   );
 }
@@ -89,8 +96,14 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
   const { mutate } = useSWRConfig();
   const stash = useStash();
   const { figures } = useStall();
-  const { control, register, handleSubmit, setError, formState } = useForm<Values>({
-    defaultValues: { fit: 'not tried', checks: {}, left: {}, notes: '' },
+  const { know } = useWorkshop();
+  const [fromPhoto, setFromPhoto] = useState(0);
+  const piece = useMemo(
+    () => ({ band: expectedOfPlan(plan, know.facts(tying.design.pattern.id)) }),
+    [plan, know, tying.design],
+  );
+  const { control, register, handleSubmit, setError, setValue, formState } = useForm<Values>({
+    defaultValues: { fit: 'not tried', checks: {}, left: {}, notes: '', photo: '' },
     resolver: readBy<Values, Make>(
       (values) => readMake(makeOf(values, here, newId())),
       (path) => (path === '/notes' ? 'notes' : undefined),
@@ -159,14 +172,33 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
             name="wovenMm"
             control={control}
             render={({ field }) => (
-              <LengthField
-                label="Woven length, measured"
-                valueMm={field.value}
-                leastMm={5}
-                mostMm={5000}
-                hint={`planned ${show(plan.wovenLengthMm)}; optional`}
-                onChange={field.onChange}
-              />
+              <div>
+                <LengthField
+                  key={fromPhoto}
+                  label="Woven length, measured"
+                  valueMm={field.value}
+                  leastMm={5}
+                  mostMm={5000}
+                  hint={`planned ${show(plan.wovenLengthMm)}; optional`}
+                  onChange={field.onChange}
+                />
+                <PhotoButton
+                  name="Woven length"
+                  piece={piece}
+                  onUse={(found) => {
+                    field.onChange(Math.round(found.lengthMm * 10) / 10);
+                    setValue('photo', found.small);
+                    setFromPhoto((n) => n + 1);
+                  }}
+                />
+                <Controller
+                  name="photo"
+                  control={control}
+                  render={({ field: kept }) => (
+                    <Thumbnail url={kept.value} onRemove={() => kept.onChange('')} />
+                  )}
+                />
+              </div>
             )}
           />
           {allEnds(plan).map((e) => (
@@ -215,6 +247,8 @@ function LeftField({ end, value, onChange }: LeftProps) {
   const rows = tying.progress.rowsOf?.[end.band] ?? plan.bands[end.band]!.rows;
   const expected = expectedLeft(plan, end, rows);
   const between = `${show(expected.fromMm, { kind: 'cut' })} to ${show(expected.toMm, { kind: 'cut' })}`;
+  const cordMm = cordMmOf(plan, end.letter);
+  const piece = useMemo(() => ({ cordMm }), [cordMm]);
   const isOdd = value !== undefined && (value < expected.leastMm || value > expected.mostMm);
   return (
     <div>
@@ -225,6 +259,11 @@ function LeftField({ end, value, onChange }: LeftProps) {
         mostMm={50_000}
         hint={`Before it is snipped; expected ${between}.`}
         onChange={onChange}
+      />
+      <PhotoButton
+        name={`Left over of ${end.letter}, end ${end.end + 1}`}
+        piece={piece}
+        onUse={(found) => onChange(Math.round(found.lengthMm))}
       />
       {isOdd && (
         <p role="status" className="mt-1 rounded bg-amber-pale px-3 py-1.5 text-[15px] text-amber-ink">

@@ -1,7 +1,10 @@
 import { CircleAlert, CircleCheck } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { findProduct } from '../../../core/fit/products.ts';
+import { cordMmOf, expectedOfPlan } from '../../../core/photo/expected.ts';
 import { type Reach, type Verdict, willItReach } from '../../../core/steps/reach/reach.ts';
+import { PhotoButton } from '../../photo/PhotoButton.tsx';
+import { useWorkshop } from '../../state/knowledge.tsx';
 import { chanceText } from '../../ui/chance.ts';
 import { LengthField } from '../../ui/LengthField.tsx';
 import { Segments } from '../../ui/Segments.tsx';
@@ -69,7 +72,13 @@ function MeasuredFields({ reach }: { readonly reach: Reach }) {
   const here = useHere();
   const { dispatch } = usePiece();
   const show = useLength();
-  const { plan, band, pass, rowsDone, rowsOf } = here;
+  const { plan, band, pass, rowsDone, rowsOf, tying } = here;
+  const { know } = useWorkshop();
+  const patternId = tying.design.pattern.id;
+  const piece = useMemo(
+    () => ({ band: expectedOfPlan(plan, know.facts(patternId), band) }),
+    [plan, know, patternId, band],
+  );
   const measured = measuredHere(here);
   const leftOf = (end: number) => measured.left.find((l) => l.end === end && l.rows === rowsDone)?.leftMm;
   return (
@@ -90,20 +99,48 @@ function MeasuredFields({ reach }: { readonly reach: Reach }) {
                     dispatch({ type: 'left', band, pass, measured: [{ rows: rowsDone, end: i, leftMm }] })
                   }
                 />
+                <PhotoButton
+                  name={`Left of ${e.end.letter}, end ${i + 1}`}
+                  piece={{ cordMm: cordMmOf(plan, e.end.letter) }}
+                  onUse={({ lengthMm }) =>
+                    dispatch({
+                      type: 'left',
+                      band,
+                      pass,
+                      measured: [{ rows: rowsDone, end: i, leftMm: Math.round(lengthMm) }],
+                    })
+                  }
+                />
               </div>
             </div>
           ),
       )}
-      <LengthField
-        label="Woven so far, if you like"
-        valueMm={measured.woven.find((w) => w.rows === rowsDone)?.wovenMm}
-        leastMm={1}
-        mostMm={5000}
-        hint={`planned: ${show(reach.rowMm.mean * rowsDone, { kind: 'small' })}`}
-        onChange={(wovenMm) =>
-          rowsDone > 0 && dispatch({ type: 'woven', band, pass, measured: { rows: rowsDone, wovenMm } })
-        }
-      />
+      <div>
+        <LengthField
+          label="Woven so far, if you like"
+          valueMm={measured.woven.find((w) => w.rows === rowsDone)?.wovenMm}
+          leastMm={1}
+          mostMm={5000}
+          hint={`planned: ${show(reach.rowMm.mean * rowsDone, { kind: 'small' })}`}
+          onChange={(wovenMm) =>
+            rowsDone > 0 && dispatch({ type: 'woven', band, pass, measured: { rows: rowsDone, wovenMm } })
+          }
+        />
+        {rowsDone > 0 && (
+          <PhotoButton
+            name="Woven so far"
+            piece={piece}
+            onUse={({ lengthMm }) =>
+              dispatch({
+                type: 'woven',
+                band,
+                pass,
+                measured: { rows: rowsDone, wovenMm: Math.round(lengthMm * 10) / 10 },
+              })
+            }
+          />
+        )}
+      </div>
     </>
   );
 }

@@ -1,11 +1,14 @@
+import { useMemo } from 'react';
 import { useForm } from 'react-hook-form';
 import type { CordType } from '../../../core/cord/cords.ts';
 import type { SolvedFacts } from '../../../core/patterns/types.ts';
+import { expectedOf } from '../../../core/photo/expected.ts';
 import type { Issue } from '../../../core/result.ts';
 import { parseLength } from '../../../core/units/index.ts';
 import { weaveMetrics } from '../../../core/usage/metrics.ts';
 import { checkSwatch, type Swatch, workPerLength } from '../../../core/usage/swatch.ts';
 import { removeSwatch, saveSwatch } from '../../../storage/weaves.ts';
+import { PhotoButton } from '../../photo/PhotoButton.tsx';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -41,11 +44,12 @@ function Fields({ facts, cord, kept }: FieldsProps) {
   const show = useLength();
   const { refresh } = useWorkshop();
   const engine = weaveMetrics(facts, cord);
+  const piece = useMemo(() => ({ band: expectedOf(weaveMetrics(facts, cord), facts) }), [facts, cord]);
   const swatchOf = (values: Values) => {
     const read = readForm(values, facts.id, cord.id, units === 'imperial' ? 'in' : 'mm');
     return read.ok ? checkSwatch(read.value, engine) : read;
   };
-  const { register, handleSubmit, formState } = useForm<Values>({
+  const { register, handleSubmit, setValue, formState } = useForm<Values>({
     defaultValues: {
       rows: kept ? String(kept.rows) : '',
       wovenMm: kept ? show(kept.wovenMm) : '',
@@ -105,6 +109,15 @@ function Fields({ facts, cord, kept }: FieldsProps) {
           </div>
         );
       })}
+      <PhotoButton
+        name="Rows, length and width of the swatch"
+        piece={piece}
+        onUse={({ lengthMm, rows, widthMm }) => {
+          setValue('wovenMm', show(lengthMm, { kind: 'small' }));
+          if (rows !== undefined) setValue('rows', String(rows));
+          if (widthMm !== undefined) setValue('widthMm', show(widthMm, { kind: 'small' }));
+        }}
+      />
       <div className="flex gap-2">
         <Button type="submit" look="next">
           {kept ? 'Change swatch' : 'Keep swatch'}

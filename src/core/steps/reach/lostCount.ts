@@ -10,6 +10,8 @@ export interface CountEvidence {
   /** Bumps counted along one edge. */
   readonly bumps?: { readonly side: Side; readonly count: number };
   readonly wovenMm?: number;
+  /** Rows counted one by one, in a photo or with a needle. */
+  readonly counted?: number;
 }
 
 interface FoundCount {
@@ -33,7 +35,7 @@ interface CountAsk {
   readonly counter: number;
 }
 
-/** One bump too many or too few is easily counted; two seldom. */
+/** One bump or row too many or too few is easily counted; two seldom. */
 const MISCOUNT = [0.9, 0.049, 0.001];
 /** How far the counter is off, where it is off, in rows; and how often a side is misread. */
 const COUNTER_SD = 5;
@@ -63,6 +65,7 @@ export function findCount(ask: CountAsk, seen: CountEvidence): FoundCount | unde
     if (hasSides && seen.lastSide && n > 0) w *= signSide(ask, n) === seen.lastSide ? 1 - MISREAD : MISREAD;
     if (hasSides && seen.bumps)
       w *= MISCOUNT[Math.abs(bumpsOn(ask, seen.bumps.side, n) - seen.bumps.count)] ?? 1e-6;
+    if (seen.counted !== undefined) w *= MISCOUNT[Math.abs(n - seen.counted)] ?? 1e-6;
     if (seen.wovenMm !== undefined) {
       const sd = Math.hypot(TAPE_MM, n * ask.rowMm.sd);
       w *= Math.exp(-(((n * ask.rowMm.mean - seen.wovenMm) / sd) ** 2) / 2) / sd + 1e-12;
@@ -102,6 +105,7 @@ function countWhy(ask: CountAsk, seen: CountEvidence, rows: number, hasSides: bo
     parts.push(
       why`woven ${len(seen.wovenMm)} ÷ ${len(ask.rowMm.mean)} a row = ${num(seen.wovenMm / ask.rowMm.mean, 1)} (a row may be ${percent(ask.rowMm.sd / ask.rowMm.mean)} off)`,
     );
+  if (seen.counted !== undefined) parts.push(why`${counted(seen.counted, 'row')} counted one by one`);
   if (hasSides && seen.bumps)
     parts.push(
       why`${counted(seen.bumps.count, 'bump')} on the ${seen.bumps.side} edge; ${counted(rows, 'row')} leave ${num(bumpsOn(ask, seen.bumps.side, rows), 0)} there`,

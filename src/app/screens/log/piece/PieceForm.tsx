@@ -1,11 +1,15 @@
 import { addMonths } from 'date-fns';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { findProduct } from '../../../../core/fit/products.ts';
 import { readDesign } from '../../../../core/formats/design.ts';
 import type { Make } from '../../../../core/formats/make.ts';
 import { sensibleMake } from '../../../../core/log/sense.ts';
+import { expectedOfPlan } from '../../../../core/photo/expected.ts';
 import type { Plan } from '../../../../core/plan/types.ts';
 import { allEnds } from '../../../../core/steps/list/ends.ts';
+import { PhotoButton } from '../../../photo/PhotoButton.tsx';
+import { Thumbnail } from '../../../photo/Thumbnail.tsx';
+import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { FITS } from '../../../ui/fits.ts';
 import { LengthField } from '../../../ui/LengthField.tsx';
@@ -40,6 +44,13 @@ const inMonths = (months: number): string => localDay(addMonths(Date.now(), mont
 export function PieceForm({ make, plan, isNew, onKeep }: Props) {
   const show = useLength();
   const [v, setV] = useState(() => valuesOf(make, plan));
+  const { know } = useWorkshop();
+  const design = useMemo(() => readDesign(make.design), [make]);
+  const patternId = design.ok ? design.value.pattern.id : '';
+  const piece = useMemo(
+    () => ({ band: expectedOfPlan(plan, know.facts(patternId)) }),
+    [plan, know, patternId],
+  );
   const [problem, setProblem] = useState<string>();
   const set = (patch: Partial<PieceValues>) => setV((before) => ({ ...before, ...patch }));
   const without = (list: Readonly<Record<string, number>>, key: string) =>
@@ -96,6 +107,11 @@ export function PieceForm({ make, plan, isNew, onKeep }: Props) {
           hint={`planned ${show(make.planned.wovenMm)}`}
           onChange={(wovenMm) => set({ wovenMm })}
           onClear={() => set({ wovenMm: undefined })}
+        />
+        <PhotoButton
+          name="Woven length"
+          piece={piece}
+          onUse={({ lengthMm, small }) => set({ wovenMm: Math.round(lengthMm * 10) / 10, photo: small })}
         />
         <LengthField
           label="Closed, its inside"
@@ -165,6 +181,7 @@ export function PieceForm({ make, plan, isNew, onKeep }: Props) {
           className="rounded border border-ink-soft bg-white px-2 py-1.5"
         />
       </label>
+      <Thumbnail url={v.photo} onRemove={() => set({ photo: '' })} />
       <Problem>{problem}</Problem>
       <Button type="submit" look="next" className="self-start">
         {isNew ? 'Into the log' : 'Keep the changes'}

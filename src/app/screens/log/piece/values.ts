@@ -17,6 +17,8 @@ export interface PieceValues {
   readonly lot: string;
   readonly careOn: string;
   readonly notes: string;
+  /** A small picture as a data URL; empty for none. */
+  readonly photo: string;
 }
 
 const pad = (n: number): string => String(n).padStart(2, '0');
@@ -50,12 +52,13 @@ export function valuesOf(make: Make, plan: Plan): PieceValues {
     lot: make.lot ?? '',
     careOn: make.careOn ?? '',
     notes: make.notes ?? '',
+    photo: make.photo ?? '',
   };
 }
 
 /** The record with what was changed; the time of day stays as it was. */
 export function changedMake(make: Make, plan: Plan, v: PieceValues): Make {
-  const { wovenMm: _w, closedMm: _c, lot: _l, careOn: _o, notes: _n, ...rest } = make;
+  const { wovenMm: _w, closedMm: _c, lot: _l, careOn: _o, notes: _n, photo: _p, ...rest } = make;
   const finishedAt =
     v.finished === localDay(make.finishedAt) ? make.finishedAt : new Date(`${v.finished}T12:00`).getTime();
   return {
@@ -81,5 +84,6 @@ export function changedMake(make: Make, plan: Plan, v: PieceValues): Make {
     ...(v.lot.trim() ? { lot: v.lot.trim() } : {}),
     ...(v.careOn ? { careOn: v.careOn } : {}),
     ...(v.notes.trim() ? { notes: v.notes.trim() } : {}),
+    ...(v.photo ? { photo: v.photo } : {}),
   };
 }

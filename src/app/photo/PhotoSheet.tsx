@@ -1,0 +1,185 @@
+import { useEffect, useState } from 'react';
+import { leastMarks, nextMark } from '../../core/photo/marking.ts';
+import { REFERENCES } from '../../core/photo/types.ts';
+import { Boundary } from '../ui/Boundary.tsx';
+import { Button } from '../ui/Button.tsx';
+import { FilePicker } from '../ui/FilePicker.tsx';
+import { Problem } from '../ui/Problem.tsx';
+import { Select } from '../ui/Select.tsx';
+import { Sheet } from '../ui/Sheet.tsx';
+import { useLength } from '../ui/units.tsx';
+import { FoundBand } from './FoundBand.tsx';
+import { MarkPicture } from './MarkPicture.tsx';
+import type { FromPhoto, PhotoPiece } from './types.ts';
+import { usePhoto } from './usePhoto.ts';
+
+interface Props {
+  readonly piece: PhotoPiece;
+  readonly onUse: (found: FromPhoto) => void;
+  readonly onClose: () => void;
+}
+
+/** Measuring from a photo: a picture, four corners of something whose size is known, the ends, and a few marks along. */
+export default function PhotoSheet({ piece, onUse, onClose }: Props) {
+  const photo = usePhoto(piece);
+  const { shown, kind, points, how } = photo;
+  return (
+    <Sheet title="Measure from a photo" place="wide" close="top" onClose={onClose}>
+      <div className="mt-2 flex flex-col gap-3 text-base">
+        {!shown && (
+          <p className="max-w-3xl">
+            {kind === 'band'
+              ? 'Lay the piece flat on something darker or lighter, with a bank card beside its middle. Take the picture from 30 to 40 cm, a little from the side.'
+              : 'Lay the cord flat without crossing itself, with a bank card beside its middle; a sheet of paper where it is longer than 40 cm.'}{' '}
+            The picture stays in this browser.
+          </p>
+        )}
+        <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+          <FilePicker
+            label={shown ? 'Another picture' : 'Choose or take a picture'}
+            name="Picture"
+            accept="image/*"
+            onFile={photo.choose}
+          />
+          <Select
+            label="Beside it"
+            value={how.reference}
+            choices={REFERENCES.map((r) => ({ value: r.id, name: r.name }))}
+            onChange={(reference) => photo.setHow({ reference })}
+          />
+          <Check
+            label="raised to the middle of the piece"
+            isOn={how.isRaised}
+            onChange={(isRaised) => photo.setHow({ isRaised })}
+          />
+          <Check
+            label="corners drawn to the edges"
+            isOn={how.snaps}
+            onChange={(snaps) => photo.setHow({ snaps })}
+          />
+          <Check
+            label="the picture was cut to a part"
+            isOn={how.isCropped}
+            onChange={(isCropped) => photo.setHow({ isCropped })}
+          />
+        </div>
+        <Problem>{photo.problem}</Problem>
+        {shown && (
+          <Boundary name="The picture" keys={[shown]}>
+            <p role="status" className="font-semibold" data-testid="next-mark">
+              {nextMark(points.length, kind, how.reference)}
+            </p>
+            <MarkPicture
+              shown={shown}
+              kind={kind}
+              points={points}
+              found={photo.found}
+              onAdd={photo.add}
+              onMove={photo.move}
+              onRemove={photo.remove}
+            />
+            <div className="flex flex-wrap items-center gap-3 text-[15px] text-ink-soft">
+              <Button
+                look="quiet"
+                disabled={points.length === 0}
+                onClick={() => photo.remove(points.length - 1)}
+              >
+                Take the last mark back
+              </Button>
+              <Button look="quiet" disabled={points.length === 0} onClick={photo.clear}>
+                All marks anew
+              </Button>
+              <span>
+                Marks can be dragged; arrow keys move the chosen one by a pixel, Delete takes one along the
+                middle out.
+              </span>
+            </div>
+            {points.length >= leastMarks(kind) && <Answer photo={photo} onUse={onUse} />}
+          </Boundary>
+        )}
+      </div>
+    </Sheet>
+  );
+}
+
+function Check({
+  label,
+  isOn,
+  onChange,
+}: {
+  readonly label: string;
+  readonly isOn: boolean;
+  readonly onChange: (is: boolean) => void;
+}) {
+  return (
+    <label className="flex items-center gap-2 text-[15px]">
+      <input
+        type="checkbox"
+        className="size-5 accent-amber-ink"
+        checked={isOn}
+        onChange={(e) => onChange(e.target.checked)}
+      />
+      {label}
+    </label>
+  );
+}
+
+/** What the marks come to, with its error; rows are taken over only where they are sure or were typed. */
+function Answer({
+  photo,
+  onUse,
+}: {
+  readonly photo: ReturnType<typeof usePhoto>;
+  readonly onUse: Props['onUse'];
+}) {
+  const show = useLength();
+  const { found, shown, isWorking } = photo;
+  const [rows, setRows] = useState<number>();
+  useEffect(() => {
+    const counted = found?.kind === 'band' ? found.measured.rows : undefined;
+    setRows(counted?.kind === 'rows' && counted.isSure ? counted.rows : undefined);
+  }, [found]);
+  if (!found) return <p className="text-ink-soft">{isWorking ? 'Measuring…' : ''}</p>;
+  if (found.kind === 'failed') return <Problem>{found.message}</Problem>;
+  const { lengthMm, sdMm, notes } = found.measured;
+  const widthMm = found.kind === 'band' ? found.measured.widthMm.median : undefined;
+  const words = [
+    `${show(lengthMm, { kind: 'small' })} ± ${show(sdMm, { kind: 'small' })}`,
+    ...(rows ? [`${rows} rows`, `${show(lengthMm / rows, { kind: 'small' })} a row`] : []),
+    ...(widthMm === undefined ? [] : [`${show(widthMm, { kind: 'small' })} wide`]),
+  ];
+  return (
+    <section aria-label="What comes out" className={isWorking ? 'opacity-60' : ''}>
+      <p role="status" className="figure text-2xl" data-testid="photo-found">
+        {words.join(' · ')}
+      </p>
+      {notes.map((n) => (
+        <p key={n} className="mt-1 text-amber-ink">
+          {n}
+        </p>
+      ))}
+      {found.kind === 'band' && (
+        <div className="mt-2">
+          <FoundBand measured={found.measured} rows={rows} onRows={setRows} />
+        </div>
+      )}
+      <div className="mt-3 flex justify-end">
+        <Button
+          look="next"
+          className="px-6 py-2 text-lg"
+          onClick={() =>
+            onUse({
+              lengthMm,
+              sdMm,
+              small: shown?.small ?? '',
+              ...(rows === undefined ? {} : { rows }),
+              ...(widthMm === undefined ? {} : { widthMm }),
+            })
+          }
+        >
+          Use it
+        </Button>
+      </div>
+    </section>
+  );
+}
