@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
 import type { BandMeasured } from '../../core/photo/measure.ts';
-import { STRIP_PX_A_MM } from '../../core/photo/straightened.ts';
 import { NumberField } from '../ui/NumberField.tsx';
 import { useLength } from '../ui/units.tsx';
 
@@ -81,8 +80,7 @@ export function FoundBand({ measured, rows, onRows }: Props) {
         />
       </svg>
       <p className="text-[15px] text-ink-soft">
-        Width: mostly {show(widthMm.low, { kind: 'small' })} to {show(widthMm.high, { kind: 'small' })}. The
-        strip is {Math.round(strip.width / STRIP_PX_A_MM)} mm long.
+        Width: mostly {show(widthMm.low, { kind: 'small' })} to {show(widthMm.high, { kind: 'small' })}.
       </p>
       {counted.kind === 'none' ? (
         <p className="rounded bg-amber-pale px-3 py-1.5 text-amber-ink">{counted.why}</p>

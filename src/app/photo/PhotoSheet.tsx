@@ -87,7 +87,7 @@ export default function PhotoSheet({ piece, onUse, onClose }: Props) {
                 Take the last mark back
               </Button>
               <Button look="quiet" disabled={points.length === 0} onClick={photo.clear}>
-                All marks anew
+                Start the marks again
               </Button>
               <span>
                 Marks can be dragged; arrow keys move the chosen one by a pixel, Delete takes one along the

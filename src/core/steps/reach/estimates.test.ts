@@ -178,6 +178,16 @@ describe('a lost count', () => {
     expect(both.nextChance).toBeGreaterThan(alone.nextChance);
   });
 
+  it('rows counted one by one outweigh a counter that stood three off, and the last side puts a miscount right', () => {
+    const found = findCount({ ...base, counter: 21 }, { counted: 24 })!;
+    expect(found.rows).toBe(24);
+    expect(found.chance).toBeGreaterThan(0.85);
+    expect(whyText(found.why, 'metric')).toContain('24 rows counted one by one');
+    // One too many was counted, but the side allows only every other row.
+    const side = findCount({ ...base, counter: 23 }, { counted: 24, lastSide: signSide(base, 23) })!;
+    expect([23, 25]).toContain(side.rows);
+  });
+
   it('nothing seen leaves the counter, honestly unsure', () => {
     const found = findCount(base, {})!;
     expect(found.rows).toBe(18);

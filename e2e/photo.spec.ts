@@ -1,0 +1,78 @@
+import type { Page } from '@playwright/test';
+import { expect, openDemo, shownMm, test, violations } from './help.ts';
+import { bandPhoto, cordPhoto, markPhoto } from './photo.ts';
+
+async function tieTo(page: Page, start: string): Promise<void> {
+  await openDemo(page, 'First band, one cord');
+  await page.getByRole('button', { name: 'Start tying' }).click();
+  const title = page.getByTestId('step-title');
+  await expect(title).toHaveText('Lay everything out');
+  for (let i = 0; i < 400; i++) {
+    if ((await title.textContent())?.startsWith(start)) return;
+    await page.keyboard.press('ArrowRight');
+  }
+  throw new Error(`no step “${start}”`);
+}
+
+test('a piece is finished with a photo: length and rows are read off it, and the next cut changes', async ({
+  page,
+}) => {
+  const photo = bandPhoto(29, 1.03);
+  await openDemo(page, 'First band, one cord');
+  const before = await shownMm(page, 'cut-A');
+  await tieTo(page, 'Tell the wearer');
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'Woven length, from a photo' }).click();
+  await markPhoto(page, photo);
+  await expect(page.getByTestId('rows-sure')).toHaveText('counted 29, sure');
+  expect(await violations(page), 'the photo').toEqual([]);
+  await page.getByRole('button', { name: 'Use it' }).click();
+  const woven = await page.getByLabel('Woven length, measured').inputValue();
+  // Within 1 % of what was rendered.
+  expect(Math.abs(Number.parseFloat(woven) * 10 - photo.lengthMm)).toBeLessThan(0.01 * photo.lengthMm);
+  await expect(page.getByRole('img', { name: 'The piece, as it was photographed' })).toBeVisible();
+  for (const end of [1, 2]) await page.getByLabel(`Left over of A, Sodium, end ${end}`).fill('24 cm');
+  await page.getByRole('button', { name: 'Into the log' }).click();
+  await expect(page.getByRole('heading', { name: 'On the table' })).toBeVisible();
+  await openDemo(page, 'First band, one cord');
+  await expect.poll(() => shownMm(page, 'cut-A')).not.toBe(before);
+  await page.goto('/log');
+  await page.getByTestId('log-table').getByRole('button', { name: 'First band, one cord' }).click();
+  await expect(page.getByRole('img', { name: 'The piece, as it was photographed' })).toBeVisible();
+});
+
+test('what is left of an end is followed in a photo, and marks are moved by keys', async ({ page }) => {
+  await tieTo(page, 'Row 11 of 29');
+  await page.keyboard.press('w');
+  await page.getByRole('button', { name: 'Left of A, end 1, from a photo' }).click();
+  await markPhoto(page, cordPhoto(320));
+  const found = page.getByTestId('photo-found');
+  await expect(found).toContainText(/^3[12]\.\d cm/);
+  const before = await found.textContent();
+  // The far end moved by 40 pixels: some 1 cm more or less.
+  await page.getByRole('button', { name: 'End 2, one edge' }).focus();
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowRight');
+  await expect(found).not.toHaveText(before!);
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowLeft');
+  await expect(found).toHaveText(before!);
+  await page.getByRole('button', { name: 'Use it' }).click();
+  await expect(page.getByLabel('Left of A, Sodium, end 1')).toHaveValue(/^3[12]\.\d cm$/);
+});
+
+test('what is no picture is refused in words, and nothing is lost', async ({ page }) => {
+  await page.goto('/weaves/solomon-bar');
+  await page.getByLabel('Rows tied').fill('20');
+  await page.getByRole('button', { name: /swatch, from a photo/ }).click();
+  const picture = page.getByLabel('Picture', { exact: true });
+  await picture.setInputFiles({
+    name: 'cuts.csv',
+    mimeType: 'image/png',
+    buffer: Buffer.from('cord,cut\nDusk,244 and more\n'),
+  });
+  await expect(page.getByRole('alert')).toContainText('This is not a picture that can be opened');
+  const broken = Buffer.concat([Buffer.from([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10]), Buffer.alloc(60)]);
+  await picture.setInputFiles({ name: 'half.png', mimeType: 'image/png', buffer: broken });
+  await expect(page.getByRole('alert')).toContainText('the file is damaged');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByLabel('Rows tied')).toHaveValue('20');
+});
