@@ -5,5 +5,7 @@ export default defineConfig({
     setupFiles: ['scripts/vitest.setup.ts'],
     include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'],
     testTimeout: 30_000,
+    // Both processors of a small machine: left to itself one would idle.
+    maxWorkers: 2,
   },
 });
