@@ -1,6 +1,8 @@
+import { readFileSync } from 'node:fs';
 import {
   expect,
   exportedPlan,
+  openChecks,
   openDemo,
   saved,
   shownMm,
@@ -220,4 +222,32 @@ test('thin ends over thick cores: the weave is pulled tight for them, and every 
   await page.reload();
   await expect.poll(rows).toBe(kept);
   await expect(page.getByText('Pulling the weave tight')).toBeHidden();
+});
+
+test('no tape at hand: a string gives the girth, with how far it may be off', async ({ page }) => {
+  await openDemo(page);
+  await word(page, 'wrist girth').click();
+  await page.getByRole('button', { name: 'No tape at hand?' }).click();
+  await page.getByRole('radio', { name: 'a string' }).click();
+  await page.getByLabel('The string measures').fill('17.5 cm');
+  await page.getByLabel('Thickness of the string').fill('2 mm');
+  // π × 2 mm are 6.3 mm.
+  await expect(page.getByTestId('girth-found')).toContainText('16.9 cm ± 3 mm');
+  await page.getByRole('button', { name: 'Use it' }).click();
+  await expect(page.getByTestId('girth-known')).toContainText('± 3 mm');
+  expect(await violations(page)).toEqual([]);
+  await page.keyboard.press('Escape');
+  await expect(word(page, 'wrist girth')).toContainText('16.9 cm');
+  await openChecks(page);
+  await expect(page.getByText('may be 6 mm off')).toBeVisible();
+  // A tape puts it right.
+  await word(page, 'wrist girth').click();
+  await page.getByLabel('Girth of the wrist').fill('16.7 cm');
+  await expect(page.getByTestId('girth-known')).toHaveCount(0);
+  await page.getByRole('button', { name: 'No tape at hand?' }).click();
+  const [strip] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the strip for A4' }).click(),
+  ]);
+  expect(readFileSync((await strip.path())!, 'utf8')).toContain('width="210mm" height="297mm"');
 });

@@ -7,7 +7,8 @@ import type { Design } from '../../core/formats/design.ts';
 export type DesignAction =
   | { readonly type: 'rename'; readonly name: string }
   | { readonly type: 'wearer'; readonly name: string }
-  | { readonly type: 'girth'; readonly mm: number }
+  /** Without a spread it was measured by tape. */
+  | { readonly type: 'girth'; readonly mm: number; readonly sdMm?: number }
   /** So many steps up or down from where it is, within what the body may measure. */
   | { readonly type: 'girth-steps'; readonly steps: number; readonly stepMm: number }
   | { readonly type: 'ease'; readonly ease: Ease }
@@ -43,9 +44,9 @@ export function reduceDesign(design: Design, action: DesignAction): Design {
     case 'wearer':
       return { ...design, wearer: { ...design.wearer, name: action.name } };
     case 'girth':
-      return { ...design, wearer: { ...design.wearer, girthMm: action.mm } };
+      return withGirth(design, action.mm, action.sdMm);
     case 'girth-steps':
-      return { ...design, wearer: { ...design.wearer, girthMm: stepValue(design, action) } };
+      return withGirth(design, stepValue(design, action), design.wearer.girthSdMm);
     case 'ease':
       return { ...design, ease: action.ease };
     case 'cord':
@@ -124,6 +125,11 @@ function withOptions(closure: Design['closure'], options: Partial<Design['closur
   const forgets = options.sizeMm !== undefined && options.sizeMm !== closure.sizeMm;
   const start = forgets ? withOption(closure, 'lengthMm', undefined) : closure;
   return Object.entries(options).reduce((all, [key, value]) => withOption(all, key, value), start);
+}
+
+function withGirth(design: Design, girthMm: number, sdMm: number | undefined): Design {
+  const { girthSdMm: _before, ...wearer } = design.wearer;
+  return { ...design, wearer: { ...wearer, girthMm, ...(sdMm === undefined ? {} : { girthSdMm: sdMm }) } };
 }
 
 function stepValue(

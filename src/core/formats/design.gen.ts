@@ -20,6 +20,10 @@ export interface Design {
      * Girth of the body where the piece sits, tape touching and not squeezing.
      */
     girthMm: number;
+    /**
+     * How far the girth may be off, as a standard deviation, where it was found without a tape.
+     */
+    girthSdMm?: number;
   };
   /**
    * What else was measured, by the product's measure ids: hand, heel, head, lug, lugToLug, gap, springBar, width, ringAt, ringFlat.

@@ -98,7 +98,7 @@ export function asProduct(design: Design, productId: string, know: Knowledge): D
     {
       ...rest,
       product: product.id,
-      wearer: { ...design.wearer, girthMm: keepsGirth ? design.wearer.girthMm : product.girth.usualMm },
+      wearer: keepsGirth ? design.wearer : { name: design.wearer.name, girthMm: product.girth.usualMm },
       ease: before && !sameEase(design.ease, before.ease) && keepsGirth ? design.ease : product.ease,
       closure: kind === design.closure.kind ? design.closure : { kind },
       ...(measures.length > 0 ? { measures: Object.fromEntries(measures) } : {}),

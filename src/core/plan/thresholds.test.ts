@@ -69,6 +69,27 @@ describe('on each side of', () => {
     expect(whyText(checked('fit.finger', band, { innerMm: need - HAIR }).message)).toContain('too snug');
   });
 
+  it('a girth found without a tape: 6 mm off still wears well, more only where the closure is moved as far', () => {
+    const known = (girthSdMm: number, changes: Partial<Design> = {}) =>
+      contextOf({ wearer: { name: 'Okoro', girthMm: 170, girthSdMm }, ...changes });
+    expect(checks(band).some((c) => c.id === 'fit.known')).toBe(false);
+    expect(isOk('fit.known', known(3))).toBe(true);
+    expect(isOk('fit.known', known(3 + HAIR))).toBe(false);
+    expect(whyText(checked('fit.known', known(5)).message)).toMatch(
+      /wrist .* may be 10 mm off: measure again/,
+    );
+    const moved = known(5);
+    const adjust = (rangeMm: readonly [number, number]): Partial<CheckContext> => ({
+      closing: { ...moved.closing, adjust: { what: 'the pin', stepMm: 0, rangeMm } },
+    });
+    expect(isOk('fit.known', moved, adjust([-10, 10]))).toBe(true);
+    expect(isOk('fit.known', moved, adjust([-10 + HAIR, 10]))).toBe(false);
+    expect(isOk('fit.known', moved, adjust([-10, 10 - HAIR]))).toBe(false);
+    expect(whyText(checked('fit.known', moved, adjust([-12, 12])).message)).toContain(
+      'the pin makes up for that',
+    );
+  });
+
   it('passing the hand, and what an estimated hand may be', () => {
     const sliding = (openMm: number, measures: Design['measures'] = { hand: 200 }) =>
       contextOf({

@@ -14,6 +14,7 @@ const TAPE_MM = 0.5;
 export function fitChecks(seen: CheckContext): Check[] {
   return [
     slack(seen),
+    ...known(seen),
     finger(seen),
     ...opens(seen),
     ...wet(seen),
@@ -36,6 +37,34 @@ function slack({ resolved, innerMm }: CheckContext): Check {
     value: why`${spare >= 0 ? '+' : ''}${len(spare, 'body')}`,
     ...(ok ? {} : { fix: { label: why`fit it easy`, patch: { ease: { school: 'thickness', slackMm: 8 } } } }),
   };
+}
+
+/** A girth found without a tape may be twice its spread off, in all but one of twenty; what a closure can be moved by makes up for it. */
+const FAR = 2;
+/** So far off it still wears well: less than what one fit is looser than the next. */
+const WEARS_WELL_MM = 6;
+
+function known({ resolved, closing }: CheckContext): Check[] {
+  const { girthSdMm } = resolved.design.wearer;
+  if (!girthSdMm) return [];
+  const off = FAR * girthSdMm;
+  const body = resolved.product.girth.name;
+  const [tighter, looser] = closing.adjust?.rangeMm ?? [0, 0];
+  const isMoved = tighter <= -off && looser >= off;
+  const ok = isMoved || off <= WEARS_WELL_MM;
+  const lead = why`the ${body} was measured without a tape and may be ${len(off)} off`;
+  return [
+    {
+      id: 'fit.known',
+      ok,
+      message: isMoved
+        ? why`${lead}: ${closing.adjust!.what} makes up for that`
+        : ok
+          ? why`${lead}: that still wears well`
+          : why`${lead}: measure again, or choose a closure that is moved as far each way`,
+      value: why`± ${len(off)}`,
+    },
+  ];
 }
 
 /** Whoever chose a slack in millimetres meant it; the other schools promise room. */

@@ -5,6 +5,7 @@ import { LIMITS } from '../../../../core/formats/limits.gen.ts';
 import { asProduct } from '../../../../core/plan/adapt.ts';
 import { useWorkshop } from '../../../state/knowledge.tsx';
 import { Choices } from '../../../ui/Choices.tsx';
+import { Disclosed } from '../../../ui/Disclosed.tsx';
 import { LengthField } from '../../../ui/LengthField.tsx';
 import { lazily } from '../../../ui/lazily.ts';
 import { MeasurePicture } from '../../../ui/MeasurePicture.tsx';
@@ -15,6 +16,7 @@ import { useBench, usePlan } from '../BenchContext.tsx';
 import { MeasureField, useTold } from './measureWords.tsx';
 import { Problem, useProblem } from './problems.tsx';
 
+const GirthHelp = lazily(() => import('./GirthHelp.tsx'));
 const RingProducts = lazily(() => import('./RingProducts.tsx'));
 
 export function ProductWord() {
@@ -106,6 +108,7 @@ export function GirthWord() {
 
 function GirthPicker({ close }: PickerProps) {
   const { design, dispatch } = useBench();
+  const show = useLength();
   const product = findProduct(design.product) ?? PRODUCTS[0]!;
   const { name, how, picture, leastMm, mostMm } = product.girth;
   // What the sentence does not tell is entered here.
@@ -131,6 +134,16 @@ function GirthPicker({ close }: PickerProps) {
         />
       </div>
       <p className="text-ink-soft text-sm">{how}</p>
+      {design.wearer.girthSdMm !== undefined && (
+        <p className="text-sm" data-testid="girth-known">
+          Found without a tape: ± {show(design.wearer.girthSdMm, { kind: 'small' })}.
+        </p>
+      )}
+      <Disclosed label="No tape at hand?">
+        <Suspense>
+          <GirthHelp />
+        </Suspense>
+      </Disclosed>
       {untold.length > 0 && <hr className="border-rule" />}
       {untold.map((m) => (
         <MeasureField key={m.id} measure={m} />

@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest';
+import { whyText } from '../why/why.ts';
+import { girthByBand, girthByString, girthByStrip } from './girth.ts';
+import { SHEETS, stripPieces, wristStripSvg } from './wristStrip.ts';
+
+describe('a girth without a tape', () => {
+  it('by a strip is what it reads, within 2 mm', () => {
+    expect(girthByStrip(168)).toMatchObject({ girthMm: 168, sdMm: 2 });
+  });
+
+  it('by a string is shorter than the string by π times its thickness', () => {
+    // 2 mm of string: 6.28 mm.
+    const found = girthByString(170, 2);
+    expect(found.girthMm).toBeCloseTo(163.717, 3);
+    expect(found.sdMm).toBe(3);
+    expect(whyText(found.why)).toBe('string 17.0 cm − π × its thickness 2 mm = 6.3 mm');
+  });
+
+  it('by a band that fits is its inside less the room in it, and known worst', () => {
+    expect(girthByBand(176, 8)).toMatchObject({ girthMm: 168, sdMm: 5 });
+  });
+});
+
+describe('the paper strip', () => {
+  const numbers = (svg: string, pattern: RegExp) =>
+    [...svg.matchAll(pattern)].map((m) => m.slice(1).map(Number));
+
+  it('is drawn at full size, with a line of 100 mm', () => {
+    for (const size of ['a4', 'letter'] as const) {
+      const { widthMm, heightMm } = SHEETS[size];
+      const svg = wristStripSvg('wrist', 230, size);
+      expect(svg).toContain(
+        `width="${widthMm}mm" height="${heightMm}mm" viewBox="0 0 ${widthMm} ${heightMm}"`,
+      );
+      expect(svg).toContain('h4m-2 0v100m-2 0h4');
+    }
+  });
+
+  it('counts millimetres from the slit, and inches of 25.4 mm on its other edge', () => {
+    const svg = wristStripSvg('wrist', 230, 'a4');
+    const slit = numbers(svg, /M2 (\d+)h18"/g)[0]![0]!;
+    const marks = numbers(svg, /<path d="M0 ([\d.]+)h(2|3.5|5)"/g);
+    expect(marks).toHaveLength(230);
+    for (const [i, [y]] of marks.entries()) expect(y! - slit).toBe(i + 1);
+    // Tens are longest, and 17 is written beside 170 mm.
+    expect(marks.filter(([, long]) => long === 5)).toHaveLength(23);
+    expect(svg).toContain(`y="${slit + 170 + 1}" font-size="3">17<`);
+    const inches = numbers(svg, /<path d="M22 ([\d.]+)h-4"/g);
+    expect(inches[5]![0]! - slit).toBeCloseTo(6 * 25.4, 2);
+  });
+
+  it('is cut in two where it is longer than a sheet, and nothing leaves the paper', () => {
+    for (const size of ['a4', 'letter'] as const)
+      for (const most of [230, 360, 620]) {
+        const pieces = stripPieces(most, size);
+        expect(pieces[0]!.fromMm).toBe(0);
+        expect(pieces.at(-1)!.toMm).toBe(most);
+        for (const [i, p] of pieces.entries()) {
+          if (i > 0) expect(p.fromMm).toBe(pieces[i - 1]!.toMm);
+          // Margins, head and tab.
+          expect(p.toMm - p.fromMm + 2 * 12 + 14 + 10).toBeLessThanOrEqual(SHEETS[size].heightMm);
+        }
+      }
+    expect(stripPieces(230, 'a4')).toHaveLength(1);
+    expect(wristStripSvg('neck', 620, 'a4').match(/>glue</g)).toHaveLength(2);
+  });
+});
