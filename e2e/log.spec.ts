@@ -25,6 +25,8 @@ test('the log tells what was learned, asks about an odd entry, and the next cut 
   await table.getByRole('button', { name: /^Minutes a row/ }).click();
   await expect(table.getByRole('row').nth(1)).toContainText(/0\.4|1\.6/);
   await expect(page.getByTestId('honest')).toContainText(/\d+ of 18 ends stayed within the 98 % line/);
+  await expect(page.getByTestId('left-share')).toContainText(/\d+ % left over, from \d+ pieces?/);
+  await expect(page.getByText('Minutes a row, piece by piece')).toBeVisible();
   // The Bench cuts less now, and its working says why.
   await page.goto('/d/demo-ines-dome-night');
   await expect.poll(() => shownMm(page, 'cut-A')).toBeLessThan(before);

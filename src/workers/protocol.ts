@@ -8,6 +8,7 @@ import type { Person, Task } from '../core/days/types.ts';
 import type { Scene } from '../core/drawing/shape.ts';
 import type { Make } from '../core/formats/make.ts';
 import type { LogChoices, WorkedLog } from '../core/log/log.ts';
+import type { MinutesForecast } from '../core/log/minutes.ts';
 import type { Forecast } from '../core/log/predict.ts';
 import type { SolvedFacts, SolvedWeave } from '../core/patterns/types.ts';
 import type { BandMeasured, Measured } from '../core/photo/measure.ts';
@@ -39,9 +40,10 @@ export type SolveMessage =
   | { readonly kind: 'solved'; readonly solved: SolvedWeave }
   | { readonly kind: 'failed'; readonly issues: readonly Issue[] };
 
-/** What lies on the table, and the maker's own weaves and swatches, which a worker can't look up. */
 /** What the log says of weaves in the cord that is asked about, by the weave's id. */
-export type LearnedBy = Readonly<Record<string, Forecast>>;
+export type LearnedBy = Readonly<
+  Record<string, { readonly forecast: Forecast | undefined; readonly minutes: MinutesForecast | undefined }>
+>;
 
 export interface MakeableRequest {
   readonly hand: AtHand;

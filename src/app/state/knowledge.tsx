@@ -3,7 +3,6 @@ import useSWR from 'swr';
 import { knotsOf, type Pictures } from '../../core/drawing/pictures.ts';
 import type { OwnWeave } from '../../core/formats/workshop.ts';
 import type { WorkedLog } from '../../core/log/log.ts';
-import type { Forecast } from '../../core/log/predict.ts';
 import { loadWeave } from '../../core/patterns/index.ts';
 import type { SolvedWeave } from '../../core/patterns/types.ts';
 import { type Knowledge, knowledgeOf, LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
@@ -12,6 +11,7 @@ import type { Swatch } from '../../core/usage/swatch.ts';
 import type { Database } from '../../storage/db.ts';
 import { listMakes } from '../../storage/pieces.ts';
 import { type BadRecord, listMixed, listSwatches, listWeaves } from '../../storage/weaves.ts';
+import type { LearnedBy } from '../../workers/protocol.ts';
 import { useDatabase } from './services.tsx';
 import type { KeptLog } from './workedLog.ts';
 
@@ -60,6 +60,7 @@ export function useWorkshopFromStore(): Workshop {
     const swatches = data?.swatches.good ?? [];
     const mixed = data?.mixed ?? [];
     const kept = data?.kept;
+    const said = kept && 'log' in kept ? kept : undefined;
     return {
       own,
       swatches,
@@ -69,7 +70,7 @@ export function useWorkshopFromStore(): Workshop {
       refresh: () => mutate(),
       ...(kept && 'log' in kept ? { log: kept.log } : {}),
       ...(kept && 'problem' in kept ? { logProblem: kept.problem } : {}),
-      know: knowledgeOf(own, swatches, mixed, kept && 'log' in kept ? kept.learned : undefined),
+      know: knowledgeOf(own, swatches, mixed, said?.learned, said?.minutes),
     };
   }, [data, mutate]);
 }
@@ -90,15 +91,11 @@ async function keptLogOf(db: Database): Promise<KeptLog | { readonly problem: st
 }
 
 /** What the log says of weaves in one cord, as it goes to a worker. */
-export const learnedOf = (
-  know: Knowledge,
-  weaves: readonly string[],
-  cord: string,
-): Readonly<Record<string, Forecast>> =>
+export const learnedOf = (know: Knowledge, weaves: readonly string[], cord: string): LearnedBy =>
   Object.fromEntries(
     weaves.flatMap((id) => {
-      const forecast = know.learned?.(id, cord);
-      return forecast ? [[id, forecast] as const] : [];
+      const [forecast, minutes] = [know.learned?.(id, cord), know.minutes?.(id)];
+      return forecast || minutes ? [[id, { forecast, minutes }] as const] : [];
     }),
   );
 

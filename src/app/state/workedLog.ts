@@ -1,5 +1,5 @@
 import { type Make, readMake } from '../../core/formats/make.ts';
-import { forecastOf, type WorkedLog } from '../../core/log/log.ts';
+import { forecastOf, minutesOf, type WorkedLog } from '../../core/log/log.ts';
 import { factsOf } from '../../core/patterns/facts.ts';
 import type { Knowledge } from '../../core/plan/knowledge.ts';
 import type { Database, MakeRecord } from '../../storage/db.ts';
@@ -17,6 +17,7 @@ export const readableMakes = (records: readonly MakeRecord[]): Make[] =>
 export interface KeptLog {
   readonly log: WorkedLog;
   readonly learned: NonNullable<Knowledge['learned']>;
+  readonly minutes: NonNullable<Knowledge['minutes']>;
 }
 
 /**
@@ -39,5 +40,9 @@ export async function workKeptLog(
   });
   if (!worked.ok) throw new Error(worked.issues[0]!.message);
   const log = worked.value;
-  return { log, learned: (weave, cord) => forecastOf(log, weave, cord) };
+  return {
+    log,
+    learned: (weave, cord) => forecastOf(log, weave, cord),
+    minutes: (weave) => minutesOf(log, weave),
+  };
 }

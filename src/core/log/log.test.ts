@@ -6,7 +6,7 @@ import { type Knowledge, LIBRARY_ONLY } from '../plan/knowledge.ts';
 import { plan } from '../plan/plan.ts';
 import { workingEnds } from '../steps/list/ends.ts';
 import { whyText } from '../why/why.ts';
-import { forecastOf, type WorkedLog, workLog } from './log.ts';
+import { forecastOf, minutesOf, type WorkedLog, workLog } from './log.ts';
 import { evidenceOf } from './makes.ts';
 
 const read = parseDesign(readFileSync('examples/pavel-first-band.json', 'utf8'));
@@ -53,6 +53,51 @@ function tied(id: string, factor: number, know: Knowledge = LIBRARY_ONLY): Make 
     },
   );
 }
+
+describe('how long finished pieces took', () => {
+  const withMinutes = (id: string, minutes: number): Make => {
+    const make = tied(id, 1);
+    return { ...make, spent: { ...make.spent, tie: minutes * 60_000 } };
+  };
+
+  it('is what the next plan says, and its working tells from how many pieces', () => {
+    const before = planned();
+    const [band] = before.bands;
+    // 29 rows at 0.2 min are 5.8 min; twice as long each time.
+    const slow = 2 * 0.2 * band!.rows;
+    const log = workLog(
+      [withMinutes('1', slow), withMinutes('2', slow), withMinutes('3', slow)],
+      [],
+      NONE,
+      LIBRARY_ONLY,
+    );
+    expect(log.timed.map((t) => t.priorARow)).toEqual([0.2, 0.2, 0.2]);
+    const know = { ...LIBRARY_ONLY, minutes: (weave: string) => minutesOf(log, weave) };
+    const after = planned(know).figures.minutes;
+    const rowsBefore = 0.2 * band!.rows;
+    const other = before.figures.minutes.value - rowsBefore;
+    expect(after.value - other).toBeGreaterThan(1.6 * rowsBefore);
+    expect(after.value - other).toBeLessThan(2.1 * rowsBefore);
+    expect(whyText(after.why)).toMatch(
+      /your own time of a row, from 3 pieces, 3 of this weave; \d+ to \d+ min in four of five$/,
+    );
+    expect(whyText(before.figures.minutes.why)).toContain('practised hands');
+    // A weave never tied before learns from the hand alone, and by less.
+    expect(minutesOf(log, 'fishtail')!.factor).toBeGreaterThan(1.3);
+    expect(minutesOf(log, 'fishtail')!.pieces).toEqual({ all: 3, ofWeave: 0 });
+  });
+
+  it('does not count without a clock, or in a piece that is left out', () => {
+    const log = workLog([tied('1', 1), withMinutes('2', 12)], [], { ...NONE, leftOut: ['2'] }, LIBRARY_ONLY);
+    expect(log.timed).toEqual([]);
+    expect(minutesOf(log, 'solomon-bar')).toBeUndefined();
+    // A minute on the clock is the least.
+    const just = (minutes: number) =>
+      workLog([withMinutes('1', minutes)], [], NONE, LIBRARY_ONLY).timed.length;
+    expect(just(1)).toBe(1);
+    expect(just(0.99)).toBe(0);
+  });
+});
 
 describe('what a finished piece says', () => {
   it('is the cord of its rows: the cut less closure and leftover, whatever it was planned with', () => {

@@ -6,7 +6,14 @@ import type { Swatch } from '../usage/swatch.ts';
 import type { Evidence } from './evidence.ts';
 import { type Learned, learn } from './filter.ts';
 import { type Foretold, foretold } from './kept.ts';
-import { evidenceOf, evidenceOfSwatch, familyOf } from './makes.ts';
+import { evidenceIn, evidenceOfSwatch, familyOf, plannedAgain, timedIn } from './makes.ts';
+import {
+  type LearnedMinutes,
+  learnMinutes,
+  type MinutesForecast,
+  minutesForecast,
+  type Timed,
+} from './minutes.ts';
 import { type Forecast, forecast } from './predict.ts';
 
 /** A maker's log, worked through: its pieces that count, what every one taught, and how each was foretold. Plain data. */
@@ -14,6 +21,9 @@ export interface WorkedLog {
   readonly evidence: readonly Evidence[];
   readonly learned: Learned;
   readonly foretold: readonly Foretold[];
+  /** How long pieces took, and what that taught. */
+  readonly timed: readonly Timed[];
+  readonly minutes: LearnedMinutes;
 }
 
 /** What a log says of a weave in a cord; nothing before the first piece that counts. */
@@ -23,6 +33,12 @@ export const forecastOf = (
   cord: string,
 ): Forecast | undefined =>
   evidence.length === 0 ? undefined : forecast(learned, { weave, family: familyOf(weave), cord });
+
+/** What the times say of a weave; nothing before the first piece that was timed. */
+export const minutesOf = (
+  { minutes }: Pick<WorkedLog, 'minutes'>,
+  weave: string,
+): MinutesForecast | undefined => minutesForecast(minutes, { weave, family: familyOf(weave) });
 
 /** What the maker has said of single pieces, by their ids. */
 export interface LogChoices {
@@ -42,14 +58,25 @@ export function workLog(
   know: Knowledge,
 ): WorkedLog {
   const [leftOut, confirmed] = [new Set(choices.leftOut), new Set(choices.confirmed)];
-  const pieces = makes.flatMap((m): Evidence[] => {
-    const counts = !leftOut.has(m.id) && m.finishedAt >= (choices.since ?? 0);
-    const evidence = counts ? evidenceOf(m, know) : undefined;
-    return evidence ? [confirmed.has(m.id) ? { ...evidence, isConfirmed: true } : evidence] : [];
+  const counting = makes.flatMap((make) => {
+    const counts = !leftOut.has(make.id) && make.finishedAt >= (choices.since ?? 0);
+    const again = counts ? plannedAgain(make, know) : undefined;
+    return again ? [{ make, again }] : [];
   });
+  const pieces = counting.flatMap(({ make, again }): Evidence[] => {
+    const evidence = evidenceIn(make, again);
+    return evidence ? [confirmed.has(make.id) ? { ...evidence, isConfirmed: true } : evidence] : [];
+  });
+  const timed = counting.flatMap(({ make, again }) => timedIn(make, again, know) ?? []);
   const short = swatches.flatMap((s) => {
     const [facts, cord] = [know.facts(s.patternId), findCord(s.cordId)];
     return facts && cord ? [evidenceOfSwatch(s, weaveMetrics(facts, cord))] : [];
   });
-  return { evidence: pieces, learned: learn([...short, ...pieces]), foretold: foretold(pieces) };
+  return {
+    evidence: pieces,
+    learned: learn([...short, ...pieces]),
+    foretold: foretold(pieces),
+    timed,
+    minutes: learnMinutes(timed),
+  };
 }

@@ -1,12 +1,16 @@
+import type { Design } from '../formats/design.ts';
 import { readDesign } from '../formats/design.ts';
 import type { Make } from '../formats/make.ts';
 import { findPattern } from '../patterns/index.ts';
 import type { Knowledge } from '../plan/knowledge.ts';
 import { plan } from '../plan/plan.ts';
+import { rowMinutes } from '../plan/time.ts';
+import type { Plan } from '../plan/types.ts';
 import { workingEnds } from '../steps/list/ends.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
 import { type Swatch, workPerLength } from '../usage/swatch.ts';
 import type { Evidence, EvidenceEnd } from './evidence.ts';
+import type { Timed } from './minutes.ts';
 
 /** Weaves of one's own are of no family of the library. */
 const OWN_FAMILY = 'own';
@@ -15,7 +19,7 @@ export const familyOf = (weave: string): string => findPattern(weave)?.family ??
 
 /** What is known of weaves without what the maker's own pieces and swatches say: what they are compared with. */
 const calculated = (know: Knowledge): Knowledge => {
-  const { learned: _gone, ...rest } = know;
+  const { learned: _gone, minutes: _neither, ...rest } = know;
   return { ...rest, swatch: () => undefined };
 };
 
@@ -23,20 +27,35 @@ const calculated = (know: Knowledge): Knowledge => {
  * What a finished piece says of the hand: cord that each working end used in its rows is its share of the cut, less what the closure took, less what was left over. Nothing
  * where the piece has no rows, is of several bands or passes, or its design can't be planned any more.
  */
-export function evidenceOf(make: Make, know: Knowledge): Evidence | undefined {
+export const evidenceOf = (make: Make, know: Knowledge): Evidence | undefined => {
+  const again = plannedAgain(make, know);
+  return again && evidenceIn(make, again);
+};
+
+/** A finished piece's design with its plan as it is calculated, without what the log says. */
+export interface PlannedAgain {
+  readonly design: Design;
+  readonly plan: Plan;
+}
+
+/** A finished piece planned again; nothing where its design can't be planned any more. */
+export function plannedAgain(make: Make, know: Knowledge): PlannedAgain | undefined {
   const design = readDesign(make.design);
-  if (!design.ok) return undefined;
-  const made = plan(design.value, calculated(know));
-  if (!made.ok || made.value.bands.length !== 1 || made.value.metrics.isPlain || made.value.mixed)
-    return undefined;
-  const { metrics } = made.value;
+  const made = design.ok ? plan(design.value, calculated(know)) : undefined;
+  return design.ok && made?.ok ? { design: design.value, plan: made.value } : undefined;
+}
+
+/** The same of a piece that was planned again. */
+export function evidenceIn(make: Make, { design, plan: planned }: PlannedAgain): Evidence | undefined {
+  if (planned.bands.length !== 1 || planned.metrics.isPlain || planned.mixed) return undefined;
+  const { metrics } = planned;
   const rows = make.rows[0];
-  const [band] = made.value.bands;
+  const [band] = planned.bands;
   if (!rows || !band || band.addons.length > 0) return undefined;
-  const ends = workingEnds(made.value, 0);
+  const ends = workingEnds(planned, 0);
   const countOf = (letter: string) => ends.filter((e) => e.letter === letter).length;
   const evidence = ends.map((e): EvidenceEnd => {
-    const cord = made.value.cords[e.cord]!;
+    const cord = planned.cords[e.cord]!;
     const plain = { perMm: e.wovenMm(band.rows) / band.wovenMm, letter: e.letter, colour: cord.look.id };
     const left = make.leftovers.find(
       (l) => l.letter === e.letter && l.strand === e.strand && l.lane === e.lane,
@@ -53,15 +72,32 @@ export function evidenceOf(make: Make, know: Knowledge): Evidence | undefined {
   return {
     id: make.id,
     at: make.finishedAt,
-    weave: design.value.pattern.id,
-    family: familyOf(design.value.pattern.id),
-    cord: design.value.cord,
+    weave: design.pattern.id,
+    family: familyOf(design.pattern.id),
+    cord: design.cord,
     rowMm: metrics.rowHeightMm,
     rows,
     ends: evidence,
     ...(make.lot === undefined ? {} : { batch: make.lot.trim().toLowerCase() }),
     ...(make.wovenMm === undefined ? {} : { wovenMm: make.wovenMm }),
   };
+}
+
+/** Less than this on the clock was no tying, in ms. */
+const LEAST_MS = 60_000;
+
+/** How long its rows took; nothing where no clock ran, or there are no rows. */
+export function timedIn(
+  make: Make,
+  { design, plan: planned }: PlannedAgain,
+  know: Knowledge,
+): Timed | undefined {
+  const rows = make.rows.reduce((sum, n) => sum + n, 0);
+  const weave = design.pattern.id;
+  const priorARow = rowMinutes(planned.metrics, know.difficulty(weave));
+  if (make.spent.tie < LEAST_MS || !(rows > 0) || !(priorARow > 0)) return undefined;
+  const minutes = make.spent.tie / 60_000;
+  return { id: make.id, at: make.finishedAt, weave, family: familyOf(weave), rows, minutes, priorARow };
 }
 
 /** A gauge swatch is a short piece like any other, with all its working ends read as one. */

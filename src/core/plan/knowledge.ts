@@ -1,3 +1,4 @@
+import type { MinutesForecast } from '../log/minutes.ts';
 import type { Forecast } from '../log/predict.ts';
 import { findPattern, solvedFacts } from '../patterns/index.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
@@ -14,6 +15,8 @@ export interface Knowledge {
   readonly swatch: (patternId: string, cordId: string) => Swatch | undefined;
   /** What the maker's finished pieces say of a weave in a cord; nothing where there are none, or they do not count. */
   readonly learned?: (patternId: string, cordId: string) => Forecast | undefined;
+  /** What their times say of a weave. */
+  readonly minutes?: (patternId: string) => MinutesForecast | undefined;
 }
 
 /** The maker's own weaves, as far as a plan needs them. */
@@ -29,8 +32,10 @@ export const knowledgeOf = (
   swatches: readonly Swatch[],
   mixed: readonly KnownWeave[],
   learned?: Knowledge['learned'],
+  minutes?: Knowledge['minutes'],
 ): Knowledge => ({
   ...(learned ? { learned } : {}),
+  ...(minutes ? { minutes } : {}),
   facts: (id) => LIBRARY_ONLY.facts(id) ?? own.find((w) => w.id === id)?.solved,
   mixed: (id) => mixed.find((w) => w.id === id)?.solved,
   name: (id) => LIBRARY_ONLY.name(id) ?? own.find((w) => w.id === id)?.name,

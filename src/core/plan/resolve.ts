@@ -69,6 +69,7 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
   if (issues.length > 0) return { ok: false, issues };
   const measures = measuresOf(design, product);
   const difficulty = know.difficulty(design.pattern.id);
+  const timed = know.minutes?.(design.pattern.id);
   const mixed = mixedOf(design, drawn);
   if (!mixed.ok) return mixed;
   const known = mixed.value && know.mixed(mixed.value.id);
@@ -78,6 +79,7 @@ export function resolve(design: Design, know: Knowledge): Result<Resolved> {
     solved: known ?? drawn,
     ...(mixed.value ? { mixed: { request: mixed.value, isKnown: known !== undefined, alike: drawn } } : {}),
     difficulty,
+    ...(timed ? { timed } : {}),
     cord,
     colours,
     closure,

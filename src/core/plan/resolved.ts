@@ -6,6 +6,7 @@ import type { CordType } from '../cord/cords.ts';
 import type { Measured } from '../fit/measures.ts';
 import type { Product } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
+import type { MinutesForecast } from '../log/minutes.ts';
 import type { MixedRequest } from '../patterns/mixed.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
 
@@ -16,6 +17,8 @@ export interface Resolved {
   readonly solved: SolvedFacts;
   /** 1 easy … 5 hard, of the weave. */
   readonly difficulty: number;
+  /** What the maker's own times say of the weave; nothing before there are any. */
+  readonly timed?: MinutesForecast;
   readonly cord: CordType;
   readonly colours: readonly CordColour[];
   readonly closure: Closure;

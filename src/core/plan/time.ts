@@ -15,7 +15,10 @@ export function rowMinutes(metrics: WeaveMetrics, difficulty: number): number {
   return (ROW_MINUTES + HARDER * (difficulty - 1)) * Math.max(0.5, ends / 2);
 }
 
-/** How long the piece takes, before the maker's own log says better. */
+/** Spans of time are said in steps of so many minutes. */
+const STEP_MINUTES = 5;
+
+/** How long the piece takes: as practised hands do, or as the maker's own log says. */
 export function minutesFor(
   resolved: Resolved,
   metrics: WeaveMetrics,
@@ -23,9 +26,22 @@ export function minutesFor(
 ): { value: number; why: Why } {
   const perRow = rowMinutes(metrics, resolved.difficulty);
   const count = metrics.isPlain ? 0 : rows;
-  const weave = count * perRow;
+  const { timed: learned } = resolved;
+  const other = SET_UP_MINUTES + resolved.closure.minutes;
+  const parts = why`set-up ${num(SET_UP_MINUTES, 0)} min + ${counted(count, 'row')} × `;
+  const closure = why` min + ${resolved.closure.name} ${num(resolved.closure.minutes, 0)} min`;
+  if (learned && count > 0) {
+    const { all, ofWeave } = learned.pieces;
+    const mine = perRow * learned.factor;
+    const step = (share: number) =>
+      Math.max(1, Math.round((other + count * perRow * share) / STEP_MINUTES)) * STEP_MINUTES;
+    return {
+      value: other + count * mine,
+      why: why`${parts}${num(mine)}${closure}: your own time of a row, from ${counted(all, 'piece')}, ${num(ofWeave, 0)} of this weave; ${num(step(learned.from), 0)} to ${num(step(learned.to), 0)} min in four of five`,
+    };
+  }
   return {
-    value: SET_UP_MINUTES + weave + resolved.closure.minutes,
-    why: why`set-up ${num(SET_UP_MINUTES, 0)} min + ${counted(count, 'row')} × ${num(perRow)} min + ${resolved.closure.name} ${num(resolved.closure.minutes, 0)} min: practised hands, give or take a third`,
+    value: other + count * perRow,
+    why: why`${parts}${num(perRow)}${closure}: practised hands, give or take a third`,
   };
 }

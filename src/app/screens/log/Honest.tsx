@@ -4,7 +4,6 @@ import {
   Line,
   ReferenceLine,
   ResponsiveContainer,
-  Scatter,
   Tooltip,
   XAxis,
   YAxis,
@@ -65,7 +64,14 @@ export function Honest({ view }: { readonly view: LogView }) {
                 dot={false}
                 isAnimationActive={false}
               />
-              <Scatter dataKey="used" name="used" fill="#1b211f" isAnimationActive={false} />
+              <Line
+                dataKey="used"
+                name="used"
+                stroke="#1b211f"
+                strokeWidth={0}
+                dot={{ r: 4, fill: '#1b211f' }}
+                isAnimationActive={false}
+              />
             </ComposedChart>
           </ResponsiveContainer>
         </figure>

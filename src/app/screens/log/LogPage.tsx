@@ -16,6 +16,7 @@ import { MakesTable } from './MakesTable.tsx';
 import { NewPiece } from './piece/NewPiece.tsx';
 import { PieceCard } from './piece/PieceCard.tsx';
 import { SettlingPicture } from './SettlingPicture.tsx';
+import { Spent } from './Spent.tsx';
 import { type LogView, useLog } from './useLog.ts';
 
 /** Finished pieces: what they taught of the hand, what is asked about, and all of them. */
@@ -133,6 +134,9 @@ export default function LogPage() {
       </div>
       <Boundary name="Is it honest?" keys={[view.log]}>
         {view.isOn && <Honest view={view} />}
+      </Boundary>
+      <Boundary name="Where cord and time went" keys={[view.log]}>
+        {view.isOn && <Spent view={view} />}
       </Boundary>
     </main>
   );
