@@ -25,6 +25,8 @@ export default defineConfig({
   outputDir: 'test-results',
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
+    // Kept in the browser only where a test is about that: each test would fetch everything else once more.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: CHROMIUM_FLAGS },
   },

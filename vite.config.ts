@@ -1,12 +1,40 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 import { compressed } from './scripts/compress.ts';
 
 export default defineConfig({
   root: 'src/app',
   publicDir: '../../public',
-  plugins: [react(), tailwindcss(), compressed()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    // Everything that the application is made of is kept in the browser, so that it opens without the server. A new version waits until the maker asks for it.
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        name: 'Warp Beam',
+        short_name: 'Warp Beam',
+        description: 'Works out cord for knotted bands from the geometry of the knots.',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#eff1ee',
+        theme_color: '#1f4d45',
+        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2,wasm,json,webmanifest}'],
+        maximumFileSizeToCacheInBytes: 8_000_000,
+        navigateFallback: '/index.html',
+        // The stand-ins for a scale and a shop are the server's own.
+        navigateFallbackDenylist: [/^\/stand-ins\//],
+        cleanupOutdatedCaches: true,
+      },
+    }),
+    compressed(),
+  ],
   build: {
     outDir: '../../dist',
     emptyOutDir: true,

@@ -6,6 +6,7 @@ import type { Database } from '../storage/db.ts';
 import { type Settings, writeSetting } from '../storage/settings.ts';
 import { designPath } from './paths.ts';
 import { Header } from './shell/Header.tsx';
+import { NewVersion } from './shell/NewVersion.tsx';
 import { SaveBanner } from './shell/SaveMark.tsx';
 import { useShortcuts } from './shell/useShortcuts.ts';
 import { openBench } from './state/bench.ts';
@@ -73,6 +74,7 @@ export function App({ settings }: { readonly settings: Settings }) {
       <UnitsContext value={units}>
         {!isTying && <Header bench={named} onUnits={changeUnits} onCommands={openCommands} />}
         {named && <SaveBanner bench={named} />}
+        <NewVersion isTying={isTying} />
         {commanding && (
           <Boundary name="The command box" keys={[commanding]}>
             <Suspense>
