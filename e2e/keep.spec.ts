@@ -1,5 +1,15 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { expect, exportedPlan, openDemo, saved, test, typeLength, word } from './help.ts';
+import {
+  expect,
+  exportedPlan,
+  openDemo,
+  saved,
+  shownMm,
+  test,
+  typeLength,
+  violations,
+  word,
+} from './help.ts';
 
 const bring = (page: import('@playwright/test').Page, name: string, text: string) =>
   page
@@ -155,4 +165,28 @@ test('cut list and Beam are saved in open formats', async ({ page }) => {
   const width = /width="([\d.]+)mm"/.exec(svg.text)!;
   const box = /viewBox="\S+ \S+ ([\d.]+)/.exec(svg.text)!;
   expect(Number(box[1]) / 100).toBeCloseTo(Number(width[1]), 1);
+});
+
+test('a design goes into a link and comes out of it as a copy, in another browser', async ({
+  page,
+  browser,
+}) => {
+  await openDemo(page);
+  const cut = await shownMm(page, 'cut-A');
+  await page.getByRole('button', { name: 'Export', exact: true }).click();
+  await page.getByRole('button', { name: 'Copy link' }).click();
+  const link = await page.getByLabel('The link').inputValue();
+  expect(link).toContain('/open#');
+  const other = await browser.newContext();
+  const second = await other.newPage();
+  await second.goto(link);
+  await expect(second.getByRole('heading', { level: 1 })).toHaveText(/^A design for you: Dome night band/);
+  expect(await violations(second)).toEqual([]);
+  await second.getByRole('button', { name: 'Open a copy' }).click();
+  await expect.poll(() => shownMm(second, 'cut-A')).toBe(cut);
+  await expect(second.getByLabel('Name of this design')).toHaveValue(/^Dome night band.* 2$/);
+  // Cut off on its way it says so, and changes nothing.
+  await second.goto(link.slice(0, -40));
+  await expect(second.getByRole('alert')).toContainText('cut off');
+  await other.close();
 });

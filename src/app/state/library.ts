@@ -61,6 +61,14 @@ export function useLibrary() {
     return ok(undefined);
   }
 
+  /** Keeps a design from elsewhere, with the weave that it carries, and opens it. */
+  async function bring(design: Design): Promise<Result<Design>> {
+    const brought = await bringWeave(design);
+    if (!brought.ok) return brought;
+    await open(design);
+    return ok(design);
+  }
+
   const names = records.map((r) => r.name);
 
   return {
@@ -111,12 +119,10 @@ export function useLibrary() {
       const text = await readText(file, MAX_FILE_BYTES, 'a design');
       if (!text.ok) return text;
       const read = parseDesign(text.value);
-      if (!read.ok) return read;
-      const brought = await bringWeave(read.value);
-      if (!brought.ok) return brought;
-      await open(read.value);
-      return read;
+      return read.ok ? bring(read.value) : read;
     },
+    /** The same under a name that no other design has. */
+    bringCopy: (design: Design) => bring({ ...design, name: freeName(design.name, '', names) }),
   };
 }
 

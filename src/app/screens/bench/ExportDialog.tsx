@@ -18,6 +18,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { useUnits } from '../../ui/units.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
+import { ShareLink } from './ShareLink.tsx';
 import type { BeamView } from './views.ts';
 
 interface Props {
@@ -96,6 +97,7 @@ export default function ExportDialog({ view, onClose }: Props) {
       note="Open formats; nothing leaves this machine unless you send it."
       onClose={onClose}
     >
+      <ShareLink design={mine ? carryWeave(design, mine) : design} />
       <ul className="mt-3 divide-y divide-rule">
         {files.map((f) => (
           <li key={f.name} className="flex items-center gap-3 py-2">

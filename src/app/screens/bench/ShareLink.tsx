@@ -1,0 +1,47 @@
+import { useState } from 'react';
+import type { Design } from '../../../core/formats/design.ts';
+import { linkTo, SAFE_CHARS } from '../../export/link.ts';
+import { Button } from '../../ui/Button.tsx';
+
+/** A link that holds the whole design, to be copied. */
+export function ShareLink({ design }: { readonly design: Design }) {
+  const [said, setSaid] = useState<'copied' | 'by hand'>();
+  const link = linkTo(design, window.location.origin);
+  async function copy() {
+    try {
+      await navigator.clipboard.writeText(link);
+      setSaid('copied');
+    } catch {
+      setSaid('by hand');
+    }
+  }
+  return (
+    <div className="mt-3 rounded-lg border border-rule p-3">
+      <div className="flex items-center gap-3">
+        <span className="grow">
+          <span className="block font-semibold">A link to this design</span>
+          <span className="text-ink-soft text-sm">
+            holds all of it, for a message; wearer and girth are in it, too. Nothing is sent anywhere by
+            copying.
+          </span>
+        </span>
+        <Button onClick={() => void copy()}>Copy link</Button>
+      </div>
+      <p role="status" className="text-sm">
+        {said === 'copied' && 'Copied.'}
+        {said === 'by hand' && 'The browser doesn’t allow copying: select the text below.'}
+        {link.length > SAFE_CHARS &&
+          ` It has ${link.length} letters: some that carry messages cut it off. The file is safer.`}
+      </p>
+      {said && (
+        <input
+          readOnly
+          aria-label="The link"
+          value={link}
+          onFocus={(e) => e.target.select()}
+          className="figure mt-1 w-full rounded border border-rule px-2 py-1 text-sm"
+        />
+      )}
+    </div>
+  );
+}
