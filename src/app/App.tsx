@@ -4,7 +4,7 @@ import type { Issue } from '../core/result.ts';
 import type { UnitSystem } from '../core/units/index.ts';
 import type { Database } from '../storage/db.ts';
 import { type Settings, writeSetting } from '../storage/settings.ts';
-import { designPath, OPEN_PATH } from './paths.ts';
+import { BACKUP_PATH, designPath, OPEN_PATH } from './paths.ts';
 import { Header } from './shell/Header.tsx';
 import { NewVersion } from './shell/NewVersion.tsx';
 import { SaveBanner } from './shell/SaveMark.tsx';
@@ -36,6 +36,7 @@ const RingPage = lazily(() => import('./screens/rings/RingPage.tsx'));
 const StashPage = lazily(() => import('./screens/stash/StashPage.tsx'));
 const LogPage = lazily(() => import('./screens/log/LogPage.tsx'));
 const PracticePage = lazily(() => import('./screens/practice/PracticePage.tsx'));
+const BackupPage = lazily(() => import('./screens/backup/BackupPage.tsx'));
 const OpenLinkPage = lazily(() => import('./screens/open/OpenLinkPage.tsx'));
 const OrdersPage = lazily(() => import('./screens/orders/OrdersPage.tsx'));
 const CommandBox = lazily(() => import('./shell/CommandBox.tsx'));
@@ -94,6 +95,7 @@ export function App({ settings }: { readonly settings: Settings }) {
               <Route path="/rings/:id" element={<RingPage opened={ring.opened} />} />
               <Route path="/rings/:id/tie" element={<RingPage opened={ring.opened} isTying />} />
               <Route path="/stash" element={<StashPage />} />
+              <Route path={BACKUP_PATH} element={<BackupPage />} />
               <Route path={OPEN_PATH} element={<OpenLinkPage />} />
               <Route path="/practice" element={<PracticePage />} />
               <Route path="/log" element={<LogPage />} />

@@ -28,11 +28,18 @@ export const storedFile = (record: { readonly name: string; readonly design: unk
 });
 
 /** Hands a file to the browser to keep. */
-export function download(file: ExportFile): void {
-  const url = URL.createObjectURL(new Blob([file.text], { type: file.type }));
+export const download = (file: ExportFile): void =>
+  hand(file.name, new Blob([file.text], { type: file.type }));
+
+/** The same of a file that is no text. */
+export const downloadBytes = (file: Omit<ExportFile, 'text'> & { readonly bytes: Uint8Array }): void =>
+  hand(file.name, new Blob([file.bytes as Uint8Array<ArrayBuffer>], { type: file.type }));
+
+function hand(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
   const link = document.createElement('a');
   link.href = url;
-  link.download = file.name;
+  link.download = name;
   link.click();
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { findPattern, PATTERNS } from '../../core/patterns/index.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
-import { designPath, ringPath, weavePath } from '../paths.ts';
+import { BACKUP_PATH, designPath, ringPath, weavePath } from '../paths.ts';
 import type { Bench } from '../state/bench.ts';
 import { useWorkshop } from '../state/knowledge.tsx';
 import { useLibrary } from '../state/library.ts';
@@ -188,6 +188,7 @@ function useCommands(bench: Bench | undefined, onUnits: (units: UnitSystem) => v
       place('table', 'Tie', '/tie'),
       place('weaves', 'Weaves', '/weaves'),
       place('stash', 'Stash', '/stash'),
+      { ...place('backup', 'Backup: everything in one file', BACKUP_PATH), also: 'save restore zip copy' },
       { id: 'designs', name: 'All designs', group: 'Places', key: 'O', run: press('[data-key="o"]') },
       {
         id: 'units',

@@ -6,7 +6,7 @@ import { readDesign } from '../../core/formats/design.ts';
 import { fieldName } from '../../core/validation.ts';
 import type { DesignRecord } from '../../storage/db.ts';
 import { download, storedFile } from '../export/download.ts';
-import { designPath } from '../paths.ts';
+import { BACKUP_PATH, designPath } from '../paths.ts';
 import { useLibrary } from '../state/library.ts';
 import { Button } from '../ui/Button.tsx';
 import { FilePicker } from '../ui/FilePicker.tsx';
@@ -96,6 +96,9 @@ export default function DesignsDrawer({ currentId, onClose }: Props) {
         >
           Clear all
         </Button>
+        <Link to={BACKUP_PATH} onClick={onClose} className="self-center underline underline-offset-4">
+          Backup
+        </Link>
         <Button look="quiet" className="ml-auto" onClick={onClose}>
           Close
         </Button>

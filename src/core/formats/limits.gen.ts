@@ -2,6 +2,9 @@
 
 /** The most characters of a text or entries of a list, by document and place; `*` is any entry. */
 export const LIMITS = {
+  'backup': {
+    '/files': 30,
+  },
   'class': {
     '/name': 100,
     '/designs': 6,

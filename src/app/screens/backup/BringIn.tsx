@@ -1,0 +1,106 @@
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { isBroughtIn, type Standing } from '../../../storage/backup/compare.ts';
+import type { Room } from '../../../storage/backup/rooms.ts';
+import type { OpenedBackup } from '../../state/backup.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Segments } from '../../ui/Segments.tsx';
+
+interface Props {
+  readonly opened: OpenedBackup;
+  readonly onBring: (rooms: ReadonlySet<Room['id']>, replaces: boolean) => Promise<void>;
+}
+
+const COLUMNS: readonly (readonly [Standing, string])[] = [
+  ['missing', 'not here'],
+  ['newer', 'newer in it'],
+  ['older', 'newer here'],
+  ['differs', 'different'],
+  ['same', 'the same'],
+  ['unreadable', 'can’t be read'],
+];
+
+/** What a backup holds against what is here, kind by kind, and what of it is brought in. */
+export function BringIn({ opened, onBring }: Props) {
+  const { compared, madeAt } = opened;
+  const [left, setLeft] = useState<ReadonlySet<Room['id']>>(new Set());
+  const [replaces, setReplaces] = useState(false);
+  const rooms = new Set(compared.map((c) => c.room.id).filter((id) => !left.has(id)));
+  const count = compared
+    .filter((c) => rooms.has(c.room.id))
+    .reduce((sum, c) => sum + c.records.filter((r) => isBroughtIn(r.standing, replaces)).length, 0);
+  const shown = COLUMNS.filter(([s]) => compared.some((c) => c.records.some((r) => r.standing === s)));
+  return (
+    <div className="flex flex-col gap-3 rounded-xl border border-rule bg-card p-4">
+      <p className="font-semibold">Saved on {format(madeAt, 'd MMM yyyy, HH:mm')}.</p>
+      <div className="overflow-x-auto">
+        <table className="w-full text-left" data-testid="backup-table">
+          <thead className="text-[15px] text-ink-soft">
+            <tr>
+              <th scope="col" className="py-1 pr-3 font-medium">
+                bring in
+              </th>
+              {shown.map(([s, name]) => (
+                <th key={s} scope="col" className="py-1 pr-3 text-right font-medium">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {compared.map(({ room, records }) => (
+              <tr key={room.id} className="border-rule border-t">
+                <th scope="row" className="py-1.5 pr-3 font-normal">
+                  <label className="flex items-center gap-2">
+                    <input
+                      type="checkbox"
+                      className="size-5 accent-amber-ink"
+                      checked={!left.has(room.id)}
+                      onChange={(e) => {
+                        const next = new Set(left);
+                        if (e.target.checked) next.delete(room.id);
+                        else next.add(room.id);
+                        setLeft(next);
+                      }}
+                    />
+                    {room.name}
+                  </label>
+                </th>
+                {shown.map(([s]) => {
+                  const n = records.filter((r) => r.standing === s).length;
+                  const isIn = n > 0 && rooms.has(room.id) && isBroughtIn(s, replaces);
+                  return (
+                    <td
+                      key={s}
+                      className={`figure py-1.5 pr-3 text-right ${isIn ? 'font-bold' : 'text-ink-soft'}`}
+                    >
+                      {n || ''}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <Segments
+        label="What is newer or different here"
+        value={replaces}
+        onChange={setReplaces}
+        choices={[
+          { value: false, name: 'stays' },
+          { value: true, name: 'is replaced' },
+        ]}
+      />
+      <p className="text-[15px] text-ink-soft">Bold numbers come in. It can be undone.</p>
+      <Button
+        look="next"
+        className="self-start px-5 py-2"
+        disabled={count === 0}
+        onClick={() => void onBring(rooms, replaces)}
+      >
+        Bring in {count} {count === 1 ? 'record' : 'records'}
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,82 @@
+import type { Entry } from '../../core/stash/types.ts';
+import type { Database, Transaction } from '../db.ts';
+import { type Compared, isBroughtIn } from './compare.ts';
+import { keyOfText } from './contents.ts';
+import type { Kept, Room } from './rooms.ts';
+
+/** What was here before something was brought in; `undefined` where there was nothing. */
+export interface Before {
+  readonly room: Room['id'];
+  readonly key: string;
+  readonly value: unknown;
+}
+
+/** Brings records in, all or none; hands back what was there before, so that it can be undone. */
+export async function bringBack(
+  db: Database,
+  compared: readonly Compared[],
+  rooms: ReadonlySet<Room['id']>,
+  replaces: boolean,
+): Promise<readonly Before[]> {
+  const chosen = compared
+    .filter(({ room }) => rooms.has(room.id))
+    .flatMap(({ room, records }) =>
+      records.filter((r) => isBroughtIn(r.standing, replaces)).map((r) => ({ room: room.id, kept: r.kept })),
+    );
+  return write(db, chosen);
+}
+
+/** Puts everything back as it was before. */
+export async function takeBack(db: Database, before: readonly Before[]): Promise<void> {
+  await write(
+    db,
+    before.map((b) => ({ room: b.room, kept: { key: b.key, value: b.value } })),
+  );
+}
+
+async function write(
+  db: Database,
+  list: readonly { readonly room: Room['id']; readonly kept: Kept }[],
+): Promise<readonly Before[]> {
+  if (list.length === 0) return [];
+  const stores = [...new Set(list.map((l) => l.room))];
+  return db.write(stores, async (tx) => {
+    const before: Before[] = [];
+    for (const { room, kept } of list)
+      before.push({
+        room,
+        key: kept.key,
+        value: room === 'stash' ? await swapLedger(tx, kept) : await swap(tx, room, kept),
+      });
+    return before;
+  });
+}
+
+async function swap(
+  tx: Transaction,
+  room: Exclude<Room['id'], 'stash'>,
+  { key, value }: Kept,
+): Promise<unknown> {
+  const store = tx.objectStore(room);
+  const at = keyOfText(key) as never;
+  const before: unknown = await store.get(at);
+  if (value === undefined) await store.delete(at);
+  else if (store.keyPath === null) await store.put(value as never, at);
+  else await store.put(after(value, before) as never);
+  return before;
+}
+
+/** Saves are counted on, so that a tab that has the record open sees that it changed. */
+function after(value: unknown, before: unknown): unknown {
+  const revisionOf = (v: unknown) => (v as { revision?: number } | undefined)?.revision;
+  const [a, b] = [revisionOf(value), revisionOf(before)];
+  return a === undefined ? value : { ...(value as object), revision: Math.max(a, b ?? 0) + 1 };
+}
+
+async function swapLedger(tx: Transaction, { value }: Kept): Promise<unknown> {
+  const store = tx.objectStore('stash');
+  const before = (await store.getAll()).map((row) => row.entry);
+  await store.clear();
+  for (const entry of (value ?? []) as Entry[]) await store.add({ entry });
+  return before.length > 0 ? before : undefined;
+}
