@@ -1,6 +1,7 @@
 /** Takes the pictures in docs/screenshots from the demo data: build, then `npm run shots`. */
 import { spawn } from 'node:child_process';
 import { chromium, type Page } from '@playwright/test';
+import { bandPhoto, markPhoto } from '../e2e/photo.ts';
 import { CHROMIUM_FLAGS } from '../playwright.config.ts';
 
 const PORT = 4391;
@@ -23,10 +24,6 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   draw: async (page) => {
     await page.goto('/weaves/solomon-bar');
     await page.getByRole('heading', { name: /How it is led/ }).evaluate((h) => h.scrollIntoView());
-  },
-  closed: async (page) => {
-    await page.goto('/d/demo-tove-knot-and-loop');
-    await page.getByRole('button', { name: 'closed', exact: true }).click();
   },
   closures: async (page) => {
     await page.goto('/d/demo-okoro-cinch-band');
@@ -74,8 +71,18 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   tie: async (page) => {
     await tieTo(page, 'ines-dome-night', 'Row 12 of');
   },
-  'tie-dark': async (page) => {
-    await tieTo(page, 'halley-collar', 'Row 8 of', true);
+  practice: async (page) => {
+    await page.goto('/practice');
+    await page.getByRole('button', { name: /^Practise/ }).click();
+    await page.getByRole('option', { name: 'Where is the slip', exact: true }).click();
+    await page.getByRole('img', { name: /tight rows/ }).waitFor();
+    await page.keyboard.press('2');
+  },
+  photo: async (page) => {
+    await page.goto('/weaves/solomon-bar');
+    await page.getByRole('button', { name: /swatch, from a photo/ }).click();
+    await markPhoto(page, bandPhoto(20, 1.03));
+    await page.getByTestId('ticks').evaluate((ticks) => ticks.scrollIntoView({ block: 'end' }));
   },
   'tie-phone': async (page) => {
     await page.setViewportSize({ width: 390, height: 844 });
@@ -90,11 +97,7 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
 };
 
 /** Starts tying a demo design and presses on to a step. */
-async function tieTo(page: Page, design: string, step: string, isDark = false): Promise<void> {
-  await page.evaluate(
-    (dark) => localStorage.setItem('warp-beam-tie', JSON.stringify({ isDark: dark })),
-    isDark,
-  );
+async function tieTo(page: Page, design: string, step: string): Promise<void> {
   await page.goto(`/d/demo-${design}`);
   await page.getByRole('button', { name: 'Start tying' }).click();
   const title = page.getByTestId('step-title');

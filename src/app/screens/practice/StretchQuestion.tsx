@@ -14,8 +14,12 @@ const DIAMETER_MM = 4;
 const RULER_MM = 7;
 /** Fine enough that cords look round at this size, in diameters. */
 const STEP_D = 0.25;
-/** Never larger than this, in pixels a millimetre. */
-const MOST_PX_A_MM = 9;
+/** Never larger than this, in pixels a millimetre, nor than the room that there is for one of two pictures. */
+const MOST_PX_A_MM = 14;
+const ROOM_PX = 400;
+/** Numbers beside the rows, in mm: never so large that low rows have theirs on each other. */
+const MOST_FONT_MM = 3;
+const FONT_SHARE = 0.85;
 
 interface Props {
   readonly question: Question;
@@ -60,6 +64,7 @@ export function StretchQuestion({ question, given, onGive }: Props) {
   const isSlip = framed === undefined;
   const marked = isSlip ? (given === undefined ? undefined : Number(question.answer) - 1) : framed;
   const number = (i: number) => (isSlip ? String(i + 1) : i === count - 1 ? String(lastRow) : '');
+  const scale = Math.min(MOST_PX_A_MM, ROOM_PX / scene.heightMm, ROOM_PX / (scene.widthMm + RULER_MM));
   const part = { minX: scene.minX - RULER_MM, widthMm: scene.widthMm + RULER_MM };
   return (
     <div className="flex w-full flex-wrap items-start justify-center gap-6">
@@ -71,8 +76,8 @@ export function StretchQuestion({ question, given, onGive }: Props) {
             ? `${count} tight rows, one of them tied wrong`
             : `${count} tight rows, one of them framed; the last one is row ${lastRow}`
         }
-        className="max-h-[25rem] w-full"
-        style={{ maxWidth: `${MOST_PX_A_MM * part.widthMm}px` }}
+        className="max-w-full"
+        style={{ width: `${scale * part.widthMm}px` }}
       >
         {Array.from({ length: count }, (_, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: rows are told apart by their number alone
@@ -80,7 +85,7 @@ export function StretchQuestion({ question, given, onGive }: Props) {
             <text
               x={scene.minX - 2}
               y={(i + 0.5) * rowMm}
-              fontSize="3"
+              fontSize={Math.min(MOST_FONT_MM, FONT_SHARE * rowMm)}
               textAnchor="end"
               dominantBaseline="central"
               fill="#fff"
@@ -121,8 +126,8 @@ export function StretchQuestion({ question, given, onGive }: Props) {
           <SceneView
             scene={back}
             label="The same rows, turned over"
-            className="max-h-[25rem] w-full"
-            style={{ maxWidth: `${MOST_PX_A_MM * back.widthMm}px` }}
+            className="max-w-full"
+            style={{ width: `${scale * back.widthMm}px` }}
           />
           <figcaption className="text-[15px]">turned over</figcaption>
         </figure>
