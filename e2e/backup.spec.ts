@@ -13,7 +13,7 @@ test('everything goes into one file and comes back into an empty browser; undone
   await page.getByRole('link', { name: 'Bench' }).click();
   await page.getByRole('button', { name: 'Designs' }).click();
   await page.getByRole('link', { name: 'Backup' }).click();
-  await expect(page.getByTestId('last-backup')).toHaveText('None was saved from this browser yet.');
+  await expect(page.getByTestId('last-backup')).toHaveText('No backup saved from this browser yet.');
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save a backup' }).click(),
@@ -40,8 +40,8 @@ test('everything goes into one file and comes back into an empty browser; undone
   await expect(table).toContainText('Designs');
   await expect(table.getByRole('row', { name: /Finished pieces/ })).toContainText(/1[01]/);
   expect(await violations(second)).toEqual([]);
-  await second.getByRole('button', { name: /^Bring in \d+ records/ }).click();
-  await expect(second.getByText(/records are in/)).toBeVisible();
+  await second.getByRole('button', { name: /^Restore \d+ records/ }).click();
+  await expect(second.getByText(/records restored/)).toBeVisible();
   await second.getByRole('button', { name: 'Designs' }).click();
   await second
     .getByRole('link', { name: /^Dome night band/ })

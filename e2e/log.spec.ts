@@ -85,7 +85,7 @@ test('a piece comes up tight later, one tied elsewhere is added, and the same ag
   await expect(sentence).toContainText('from 10 pieces');
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(sentence).toContainText('from 11 pieces');
-  await page.getByRole('button', { name: 'Learn anew from now on' }).click();
+  await page.getByRole('button', { name: 'Start learning afresh' }).click();
   await expect(sentence).toContainText('No piece says anything about your hand yet');
   await page.getByRole('button', { name: 'Count all of them again' }).click();
   await expect(sentence).toContainText('from 11 pieces');

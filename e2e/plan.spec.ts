@@ -227,7 +227,7 @@ test('thin ends over thick cores: the weave is pulled tight for them, and every 
 test('no tape at hand: a string gives the girth, with how far it may be off', async ({ page }) => {
   await openDemo(page);
   await word(page, 'wrist girth').click();
-  await page.getByRole('button', { name: 'No tape at hand?' }).click();
+  await page.getByRole('button', { name: 'No tape measure?' }).click();
   await page.getByRole('radio', { name: 'a string' }).click();
   await page.getByLabel('The string measures').fill('17.5 cm');
   await page.getByLabel('Thickness of the string').fill('2 mm');
@@ -244,7 +244,7 @@ test('no tape at hand: a string gives the girth, with how far it may be off', as
   await word(page, 'wrist girth').click();
   await page.getByLabel('Girth of the wrist').fill('16.7 cm');
   await expect(page.getByTestId('girth-known')).toHaveCount(0);
-  await page.getByRole('button', { name: 'No tape at hand?' }).click();
+  await page.getByRole('button', { name: 'No tape measure?' }).click();
   const [strip] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save the strip for A4' }).click(),

@@ -62,7 +62,7 @@ test('a slip is pulled tight and found by a press on its row; turned over, it is
 
 test('in a class answers are told, and nothing of them is kept', async ({ page }) => {
   await page.goto('/practice');
-  await page.getByLabel('in a class: nothing is kept').check();
+  await page.getByLabel('in a class: don’t keep answers').check();
   await choose(page, 'Which weave');
   await page.getByRole('main').getByRole('button').filter({ hasText: /^1/ }).click();
   await expect(page.getByTestId('verdict')).toBeVisible();

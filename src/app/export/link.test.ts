@@ -32,9 +32,9 @@ describe('a design as a link', () => {
   it('that was cut off or changed anywhere is refused in words, and never throws', () => {
     const hash = fragment(linkTo(designs[0]!, ''));
     const uniform = seeded(3);
-    expect(said('')).toMatch(/holds no design/);
-    expect(said('#')).toMatch(/holds no design/);
-    expect(said('#ab cd%')).toMatch(/signs that don’t belong/);
+    expect(said('')).toMatch(/contains no design/);
+    expect(said('#')).toMatch(/contains no design/);
+    expect(said('#ab cd%')).toMatch(/characters that don’t belong/);
     for (let n = 2; n < hash.length - 1; n += 7)
       expect(said(hash.slice(0, n))).toMatch(/cut off|don’t belong/);
     for (let k = 0; k < 300; k++) {

@@ -22,10 +22,10 @@ export function linkTo(design: Design, origin: string): string {
 export function textOfLink(fragment: string): Result<string> {
   const code = fragment.replace(/^#/, '').trim();
   const no = (message: string) => fail({ code: 'link', path: '', message });
-  if (code === '') return no('This link holds no design: it was cut off after its “#”.');
+  if (code === '') return no('This link contains no design: it was cut off after its “#”.');
   if (code.length > MOST_CHARS) return no('This link is too long to be a design.');
   const bytes = fromBase64Url(code);
-  if (!bytes) return no('This link holds signs that don’t belong there: copy it once more, in one piece.');
+  if (!bytes) return no('This link contains characters that don’t belong: copy it again in one piece.');
   try {
     const parts: Uint8Array[] = [];
     let [size, isWhole] = [0, false];
@@ -45,7 +45,7 @@ export function textOfLink(fragment: string): Result<string> {
     }
     return ok(strFromU8(whole));
   } catch {
-    return no('This link is damaged or was cut off: copy it once more, in one piece.');
+    return no('This link is damaged or was cut off: copy it again in one piece.');
   }
 }
 

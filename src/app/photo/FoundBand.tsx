@@ -103,7 +103,7 @@ export function FoundBand({ measured, rows, onRows }: Props) {
               : `not sure: ${counted.ways[0].toFixed(1)} by their rhythm, ${counted.ways[1].toFixed(1)} by single marks. Count them and type the number.`}
           </span>
           <span className="text-[15px] text-ink-soft">
-            A wrong tick? Press it to take it out, or between two to add one.
+            A wrong tick? Press it to remove it, or press between two to add one.
           </span>
         </div>
       )}

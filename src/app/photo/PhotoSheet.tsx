@@ -29,9 +29,9 @@ export default function PhotoSheet({ piece, onUse, onClose }: Props) {
         {!shown && (
           <p className="max-w-3xl">
             {kind === 'band'
-              ? 'Lay the piece flat on something darker or lighter, with a bank card beside its middle. Take the picture from 30 to 40 cm, a little from the side.'
-              : 'Lay the cord flat without crossing itself, with a bank card beside its middle; a sheet of paper where it is longer than 40 cm.'}{' '}
-            The picture stays in this browser.
+              ? 'Lay the piece flat on something darker or lighter, with a bank card beside its middle. Photograph it from 30 to 40 cm away, slightly from one side.'
+              : 'Lay the cord flat so that it doesn’t cross itself, with a bank card beside its middle, or a sheet of paper if it is longer than 40 cm.'}{' '}
+            The photo never leaves this browser.
           </p>
         )}
         <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
@@ -53,12 +53,12 @@ export default function PhotoSheet({ piece, onUse, onClose }: Props) {
             onChange={(isRaised) => photo.setHow({ isRaised })}
           />
           <Check
-            label="corners drawn to the edges"
+            label="snap corners to the edges"
             isOn={how.snaps}
             onChange={(snaps) => photo.setHow({ snaps })}
           />
           <Check
-            label="the picture was cut to a part"
+            label="the photo was cropped"
             isOn={how.isCropped}
             onChange={(isCropped) => photo.setHow({ isCropped })}
           />
@@ -84,14 +84,14 @@ export default function PhotoSheet({ piece, onUse, onClose }: Props) {
                 disabled={points.length === 0}
                 onClick={() => photo.remove(points.length - 1)}
               >
-                Take the last mark back
+                Undo the last mark
               </Button>
               <Button look="quiet" disabled={points.length === 0} onClick={photo.clear}>
-                Start the marks again
+                Clear all marks
               </Button>
               <span>
-                Marks can be dragged; arrow keys move the chosen one by a pixel, Delete takes one along the
-                middle out.
+                Drag a mark to move it, or use the arrow keys for one pixel at a time. Delete removes one
+                along the middle.
               </span>
             </div>
             {points.length >= leastMarks(kind) && <Answer photo={photo} onUse={onUse} />}

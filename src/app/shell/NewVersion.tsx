@@ -12,9 +12,9 @@ export function NewVersion({ isTying }: { readonly isTying: boolean }) {
       role="status"
       className="flex flex-wrap items-center gap-3 bg-amber-pale px-5 py-2 text-amber-ink print:hidden"
     >
-      <span>A new version of Warp Beam is ready. Everything you have is kept.</span>
+      <span>A new version of Warp Beam is ready. Your data stays as it is.</span>
       <Button look="next" onClick={change}>
-        Change to it
+        Update
       </Button>
       <Button look="quiet" onClick={() => setLater(true)}>
         Later

@@ -79,7 +79,7 @@ describe('how long finished pieces took', () => {
     expect(after.value - other).toBeGreaterThan(1.6 * rowsBefore);
     expect(after.value - other).toBeLessThan(2.1 * rowsBefore);
     expect(whyText(after.why)).toMatch(
-      /your own time of a row, from 3 pieces, 3 of this weave; \d+ to \d+ min in four of five$/,
+      /your own time per row, from 3 pieces, 3 of this weave; \d+ to \d+ min in four out of five$/,
     );
     expect(whyText(before.figures.minutes.why)).toContain('practised hands');
     // A weave never tied before learns from the hand alone, and by less.
@@ -187,7 +187,7 @@ describe('which pieces count', () => {
   const from = (choices: Partial<Parameters<typeof workLog>[2]>, list = makes) =>
     workLog(list, [], { ...NONE, ...choices }, LIBRARY_ONLY).evidence.map((e) => e.id);
 
-  it('are those finished since the maker began anew, that moment included', () => {
+  it('are those finished since the maker started afresh, that moment included', () => {
     expect(from({})).toEqual(['1', '2', '3']);
     expect(from({ since: 2 })).toEqual(['2', '3']);
     expect(from({ since: 4 })).toEqual([]);

@@ -46,7 +46,7 @@ export interface LogChoices {
   readonly leftOut: readonly string[];
   /** Those whose odd entries are right. */
   readonly confirmed: readonly string[];
-  /** What was finished before this does not count: the maker began anew. In ms. */
+  /** What was finished before this does not count: the maker started afresh. In ms. */
   readonly since?: number;
 }
 

@@ -30,7 +30,7 @@ interface Grid {
 
 /**
  * Follows a loose cord from click to click: the cheapest way over the table where cheap is what looks like cord inside and not
- * beside it (Dijkstra, eight neighbours). Twice: what the cord looks like is learnt anew from the first way. In mm of the plane.
+ * beside it (Dijkstra, eight neighbours). Twice: what the cord looks like is learnt again from the first way. In mm of the plane.
  */
 export function followCord(
   raster: Raster,

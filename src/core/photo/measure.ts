@@ -100,7 +100,7 @@ export function measureBand(
       ...common.value.notes,
       ...(band.isFound
         ? []
-        : ['The piece could hardly be told from its ground: the line is the one that you clicked.']),
+        : ['The piece hardly stands out from the background, so the line is the one you marked.']),
     ],
   });
 }
@@ -177,7 +177,7 @@ function lookAt(raster: Raster, marks: Marks, thicknessMm: number, facts: Pictur
     notes:
       facts.isCropped && !marks.isRaised
         ? [
-            'In a picture that was cut to a part, height above the table cannot be told: raise the reference to the middle of the piece.',
+            'Heights can’t be worked out from a cropped photo: raise the reference to the middle of the piece.',
           ]
         : [],
   });
@@ -243,7 +243,7 @@ function measured(
       ...table.notes,
       ...(weak
         ? [
-            'One side of the reference hardly stands out from the ground: look at its corners, or put it on something darker or lighter.',
+            'One side of the reference is hard to see: check its corners, or put it on something darker or lighter.',
           ]
         : []),
     ],

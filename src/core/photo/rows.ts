@@ -28,7 +28,7 @@ export type RowCount =
       readonly ticks: readonly number[];
     };
 
-const NOT_ENOUGH = 'There is not enough structure in the picture to count its rows.';
+const NOT_ENOUGH = 'Not enough structure in the photo to count its rows.';
 
 /** Counts rows along the middle of a band by their repeat: a steady phase and single marks, which have to agree. */
 export function countRows(
@@ -39,9 +39,8 @@ export function countRows(
   expected: BandExpected,
 ): RowCount {
   const repeatMm = expected.rowMm * expected.rowsPerRepeat;
-  if (!(repeatMm > 0)) return { kind: 'none', why: 'There are no rows in it to count.' };
-  if (lengthMm < 2.5 * repeatMm)
-    return { kind: 'none', why: 'It is too short to tell one repeat from the next.' };
+  if (!(repeatMm > 0)) return { kind: 'none', why: 'It has no rows to count.' };
+  if (lengthMm < 2.5 * repeatMm) return { kind: 'none', why: 'Too short to tell one repeat from the next.' };
   const strip = rowStrip(raster, plane, middle, expected.widthMm, repeatMm);
   const one = peakNear(strip, PER_REPEAT);
   const m = expected.colourRepeats;

@@ -134,7 +134,7 @@ describe('where is the slip', () => {
       const q = questionOf(card, seeded(seed));
       const rows = q.choices.length;
       const back = rows - Number(q.answer) + 1;
-      expect(q.why).toMatch(new RegExp(`From the last row that would be ${back} rows?\\.`));
+      expect(q.why).toMatch(new RegExp(`that means undoing ${back} rows?\\.`));
     }
   });
 });

@@ -27,6 +27,6 @@ export function spotSlip(card: DrillCard, uniform: () => number, way: WayOfWorki
     stretch: { slip: kind.slip, at },
     choices: Array.from({ length: count }, (_, i) => ({ value: String(i + 1), name: `Row ${i + 1}` })),
     answer: String(row),
-    why: `Row ${row}: ${kind.title.toLowerCase()}. One sees it because ${kind.looks}. ${kind.advice} From the last row that would be ${undo} ${plural(undo, 'row')}.`,
+    why: `Row ${row}: ${kind.title.toLowerCase()}. One sees it because ${kind.looks}. ${kind.advice} Found after the last row, that means undoing ${undo} ${plural(undo, 'row')}.`,
   };
 }

@@ -5,7 +5,7 @@ type Ask = Omit<Extract<PhotoRequest, { kind: 'measure' }>, 'kind' | 'round'>;
 
 /** A picture that a worker holds open. */
 export interface OpenPhoto {
-  /** Measures anew; answers to earlier marks are dropped. */
+  /** Measures again; answers to earlier marks are dropped. */
   readonly measure: (ask: Ask) => void;
   readonly close: () => void;
 }

@@ -42,7 +42,7 @@ export default function BackupPage() {
       <div>
         <h1 className="font-bold font-title text-3xl">Backup</h1>
         <p className="mt-1 text-lg">
-          All that you have is in this browser alone: whoever clears it takes it away. One file holds
+          Everything you have is stored in this browser only: clearing its data deletes it all. One file holds
           everything: designs, rings, weaves, stash, orders, pieces, the log and your habits.
         </p>
       </div>
@@ -54,13 +54,13 @@ export default function BackupPage() {
           {lastAt === undefined
             ? ''
             : lastAt === null
-              ? 'None was saved from this browser yet.'
+              ? 'No backup saved from this browser yet.'
               : `The last one was saved ${formatDistanceToNow(lastAt, { addSuffix: true })}.`}
         </p>
       </section>
       <section aria-label="Bring in" className="flex flex-col gap-3">
         <h2 className="font-bold font-title text-xl">From a backup</h2>
-        <p>Nothing changes before you have seen what would.</p>
+        <p>You’ll see what would change before anything does.</p>
         <FilePicker
           label={
             <>
@@ -81,11 +81,11 @@ export default function BackupPage() {
                 const before = await backup.bring(opened, rooms, replaces);
                 setOpened(undefined);
                 toast({
-                  text: `${before.length} ${before.length === 1 ? 'record is' : 'records are'} in.`,
+                  text: `${before.length} ${before.length === 1 ? 'record' : 'records'} restored.`,
                   action: { text: 'Undo', run: () => backup.undo(before) },
                 });
               } catch (error) {
-                setProblem(`Nothing was brought in: ${(error as Error).message}`);
+                setProblem(`Nothing was restored: ${(error as Error).message}`);
               }
             }}
           />
@@ -98,17 +98,17 @@ export default function BackupPage() {
         >
           <p>
             {room.usedBytes === undefined
-              ? 'This browser does not say how much it holds.'
+              ? 'This browser doesn’t say how much it holds.'
               : `Here: ${mega(room.usedBytes)}${room.mostBytes ? ` of ${mega(room.mostBytes)} that it would keep` : ''}.`}{' '}
             {room.isPromised
-              ? 'It promised not to clear this by itself.'
-              : 'It may clear this by itself when the disk is full.'}
+              ? 'It has promised not to clear your data by itself.'
+              : 'It may clear your data when the disk is full.'}
           </p>
           {!room.isPromised && (
             <Button
               onClick={async () => {
                 if (!(await backup.askToKeep()))
-                  toast({ text: 'The browser did not promise it. Backups keep you safe all the same.' });
+                  toast({ text: 'The browser didn’t promise it. Keep saving backups.' });
               }}
             >
               Ask it to keep everything

@@ -13,7 +13,7 @@ interface Props {
 
 const COLUMNS: readonly (readonly [Standing, string])[] = [
   ['missing', 'not here'],
-  ['newer', 'newer in it'],
+  ['newer', 'newer in the backup'],
   ['older', 'newer here'],
   ['differs', 'different'],
   ['same', 'the same'],
@@ -38,7 +38,7 @@ export function BringIn({ opened, onBring }: Props) {
           <thead className="text-[15px] text-ink-soft">
             <tr>
               <th scope="col" className="py-1 pr-3 font-medium">
-                bring in
+                restore
               </th>
               {shown.map(([s, name]) => (
                 <th key={s} scope="col" className="py-1 pr-3 text-right font-medium">
@@ -92,14 +92,14 @@ export function BringIn({ opened, onBring }: Props) {
           { value: true, name: 'is replaced' },
         ]}
       />
-      <p className="text-[15px] text-ink-soft">Bold numbers come in. It can be undone.</p>
+      <p className="text-[15px] text-ink-soft">Bold numbers are restored. You can undo it.</p>
       <Button
         look="next"
         className="self-start px-5 py-2"
         disabled={count === 0}
         onClick={() => void onBring(rooms, replaces)}
       >
-        Bring in {count} {count === 1 ? 'record' : 'records'}
+        Restore {count} {count === 1 ? 'record' : 'records'}
       </Button>
     </div>
   );

@@ -21,8 +21,7 @@ export function ShareLink({ design }: { readonly design: Design }) {
         <span className="grow">
           <span className="block font-semibold">A link to this design</span>
           <span className="text-ink-soft text-sm">
-            holds all of it, for a message; wearer and girth are in it, too. Nothing is sent anywhere by
-            copying.
+            contains the whole design, including wearer and girth. Copying it sends nothing.
           </span>
         </span>
         <Button onClick={() => void copy()}>Copy link</Button>
@@ -31,7 +30,7 @@ export function ShareLink({ design }: { readonly design: Design }) {
         {said === 'copied' && 'Copied.'}
         {said === 'by hand' && 'The browser doesn’t allow copying: select the text below.'}
         {link.length > SAFE_CHARS &&
-          ` It has ${link.length} letters: some that carry messages cut it off. The file is safer.`}
+          ` It is ${link.length} characters long, and some messaging apps cut that off: send the file instead.`}
       </p>
       {said && (
         <input

@@ -153,7 +153,7 @@ function Since({ view }: { readonly view: LogView }) {
     </p>
   ) : (
     <Button look="quiet" onClick={() => void view.setSince(Date.now())}>
-      Learn anew from now on
+      Start learning afresh
     </Button>
   );
 }

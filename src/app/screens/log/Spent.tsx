@@ -89,7 +89,7 @@ export function Spent({ view }: { readonly view: LogView }) {
           <figcaption className="mb-1">
             <span className="font-semibold">Minutes a row, piece by piece</span>
             <span className="block text-[15px] text-ink-soft">
-              The line is what practised hands take; plans use your own times.
+              The dashed line is for practised hands; your plans use your own times.
             </span>
           </figcaption>
           <ResponsiveContainer width="100%" height={240}>

@@ -46,7 +46,7 @@ export default function OpenLinkPage() {
       <h1 className="font-bold font-title text-3xl">A design for you: {design.name}</h1>
       <p className="text-lg">{facts.join(', ')}.</p>
       <p className="text-ink-soft">
-        All of it is in the link; nothing came from a server. It opens as a copy of your own, with its weave
+        The whole design is in the link; nothing came from a server. It opens as your own copy, with its weave
         and colours.
       </p>
       <Problem>{problem}</Problem>

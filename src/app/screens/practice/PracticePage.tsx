@@ -93,7 +93,7 @@ export default function PracticePage() {
               checked={isClass}
               onChange={(e) => setClass(e.target.checked)}
             />
-            in a class: nothing is kept
+            in a class: don’t keep answers
           </label>
         </div>
         <h1 className="font-bold font-title text-3xl">{words.ask}</h1>

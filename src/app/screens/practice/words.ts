@@ -36,7 +36,7 @@ export function wordsOf({ card, lastRow, way }: Question): { readonly ask: strin
     case 'from-words':
       return {
         ask: 'Which picture is told here?',
-        how: 'Press the picture, or its number. The row before lies above it.',
+        how: 'Press the picture, or its number. The row before is above it.',
       };
     case 'name-it':
       return {

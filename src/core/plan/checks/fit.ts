@@ -60,8 +60,8 @@ function known({ resolved, closing }: CheckContext): Check[] {
       message: isMoved
         ? why`${lead}: ${closing.adjust!.what} makes up for that`
         : ok
-          ? why`${lead}: that still wears well`
-          : why`${lead}: measure again, or choose a closure that is moved as far each way`,
+          ? why`${lead}, which still fits`
+          : why`${lead}: measure again, or choose a closure that adjusts that much either way`,
       value: why`± ${len(off)}`,
     },
   ];

@@ -116,7 +116,7 @@ export default function GirthHelp() {
             </Button>
           ) : (
             <p role="alert" className="text-bad text-sm">
-              A {name} measures from {show(leastMm)} to {show(mostMm)}: look at the number again.
+              A {name} measures from {show(leastMm)} to {show(mostMm)}: check the number.
             </p>
           )}
         </>
@@ -126,9 +126,10 @@ export default function GirthHelp() {
 }
 
 const HOW: Readonly<Record<Way, string>> = {
-  strip: 'Print the sheet at 100 % and check its 100 mm line. The tail goes through the slit; read it there.',
-  string: 'Lay it round once without squeezing, mark where it meets, and measure it along a ruler.',
-  band: 'Close it, lay it on its edge, and measure round its inside with a string, or twice its inner width when pressed flat.',
+  strip:
+    'Print it at 100 % and check the 100 mm line. Push the tail through the slit and read the scale there.',
+  string: 'Wrap it round once without squeezing, mark where it meets, and measure that length on a ruler.',
+  band: 'Close a band that fits and measure round its inside with a string, or press it flat and double its inside width.',
 };
 
 function foundBy(way: Way, readMm: number, stringMm: number, leftMm: number): FoundGirth {

@@ -136,10 +136,10 @@ function GirthPicker({ close }: PickerProps) {
       <p className="text-ink-soft text-sm">{how}</p>
       {design.wearer.girthSdMm !== undefined && (
         <p className="text-sm" data-testid="girth-known">
-          Found without a tape: ± {show(design.wearer.girthSdMm, { kind: 'small' })}.
+          Measured without a tape: ± {show(design.wearer.girthSdMm, { kind: 'small' })}.
         </p>
       )}
-      <Disclosed label="No tape at hand?">
+      <Disclosed label="No tape measure?">
         <Suspense>
           <GirthHelp />
         </Suspense>
