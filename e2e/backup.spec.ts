@@ -12,7 +12,7 @@ test('everything goes into one file and comes back into an empty browser; undone
   await expect(page.getByTestId('log-table')).toBeVisible();
   await page.getByRole('link', { name: 'Bench' }).click();
   await page.getByRole('button', { name: 'Designs' }).click();
-  await page.getByRole('link', { name: 'Backup' }).click();
+  await page.getByRole('link', { name: 'Backup: no backup yet' }).click();
   await expect(page.getByTestId('last-backup')).toHaveText('No backup saved from this browser yet.');
   const [file] = await Promise.all([
     page.waitForEvent('download'),

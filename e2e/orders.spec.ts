@@ -242,6 +242,13 @@ test('what can I make, from typed cord: more of it makes more, and one of them i
   await page.goto('/stash?tab=make');
   const count = page.getByTestId('made-count');
   await expect(count).toContainText(/\d+ weaves can be made of it for 16\.5 cm/, { timeout: 15_000 });
+  // Each cut shows its working.
+  await page
+    .getByRole('button', { name: /^Cut of A, .*why\?$/ })
+    .first()
+    .click();
+  await expect(page.locator('#why-panel')).toContainText('weave');
+  await page.keyboard.press('Escape');
   await page.getByLabel('Cord to make it from').fill('1.3 m Dusk, 60 cm Ember');
   await expect(count).toContainText('nearly');
   await expect(count).not.toContainText('Still looking', { timeout: 15_000 });

@@ -7,6 +7,7 @@ import { fieldName } from '../../core/validation.ts';
 import type { DesignRecord } from '../../storage/db.ts';
 import { download, storedFile } from '../export/download.ts';
 import { BACKUP_PATH, designPath } from '../paths.ts';
+import { backupReminder, useLastBackup } from '../state/lastBackup.ts';
 import { useLibrary } from '../state/library.ts';
 import { Button } from '../ui/Button.tsx';
 import { FilePicker } from '../ui/FilePicker.tsx';
@@ -25,6 +26,12 @@ export default function DesignsDrawer({ currentId, onClose }: Props) {
   const library = useLibrary();
   const [refused, setRefused] = useState<Refused>();
   const [removed, setRemoved] = useState<DesignRecord>();
+
+  const changedAt = library.records.reduce<number | undefined>(
+    (latest, r) => Math.max(latest ?? 0, r.updatedAt),
+    undefined,
+  );
+  const reminder = backupReminder(useLastBackup(), changedAt, Date.now());
 
   async function bringIn(file: File) {
     const read = await library.importFile(file);
@@ -98,6 +105,7 @@ export default function DesignsDrawer({ currentId, onClose }: Props) {
         </Button>
         <Link to={BACKUP_PATH} onClick={onClose} className="self-center underline underline-offset-4">
           Backup
+          {reminder && <span className="text-amber-ink">: {reminder}</span>}
         </Link>
         <Button look="quiet" className="ml-auto" onClick={onClose}>
           Close

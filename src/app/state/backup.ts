@@ -4,9 +4,8 @@ import { readContents } from '../../storage/backup/contents.ts';
 import { openBackup, packBackup } from '../../storage/backup/pack.ts';
 import { type Before, bringBack, takeBack } from '../../storage/backup/restore.ts';
 import type { Room } from '../../storage/backup/rooms.ts';
+import { LAST_BACKUP, LAST_BACKUP_KEY, useLastBackup } from './lastBackup.ts';
 import { useDatabase } from './services.tsx';
-
-const LAST = 'backedUpAt';
 
 /** What a chosen backup holds against what is here. */
 export interface OpenedBackup {
@@ -25,10 +24,7 @@ export interface StorageRoom {
 export function useBackup() {
   const db = useDatabase();
   const { mutate } = useSWRConfig();
-  const { data: lastAt, mutate: mutateLast } = useSWR('backed-up-at', async () => {
-    const at = await db.get('settings', LAST);
-    return typeof at === 'number' ? at : null;
-  });
+  const lastAt = useLastBackup();
   const { data: room, mutate: mutateRoom } = useSWR('storage-room', async (): Promise<StorageRoom> => {
     const estimate = await navigator.storage?.estimate?.().catch(() => undefined);
     const isPromised = (await navigator.storage?.persisted?.().catch(() => false)) ?? false;
@@ -42,8 +38,8 @@ export function useBackup() {
     pack: async (): Promise<Uint8Array> => {
       const now = Date.now();
       const packed = packBackup(await readContents(db), now);
-      await db.put('settings', now, LAST, 'relaxed');
-      await mutateLast(now, { revalidate: false });
+      await db.put('settings', now, LAST_BACKUP, 'relaxed');
+      await mutate(LAST_BACKUP_KEY, now, { revalidate: false });
       return packed;
     },
     open: async (file: File): Promise<OpenedBackup | string> => {

@@ -1,6 +1,7 @@
 import { CORDS, findCord } from '../cord/cords.ts';
 import { findProduct } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
+import type { Why } from '../why/why.ts';
 import { closuresFor } from './adapt.ts';
 import { designsOf, missingOf } from './atHand.ts';
 import type { Knowledge } from './knowledge.ts';
@@ -29,6 +30,7 @@ export interface ShelfWay {
     readonly cord: number;
     readonly colour: string;
     readonly lengthMm: number;
+    readonly why: Why;
   }[];
   readonly usedMm: number;
   readonly widthMm: number;
@@ -120,6 +122,7 @@ function wayOf(design: Design, made: Plan, closureId: string, shelf: Shelf): She
     cord: c.cord,
     colour: first[c.cord] ?? first[0]!,
     lengthMm: Math.ceil(c.cutLengthMm),
+    why: c.why,
   }));
   return {
     closureId,

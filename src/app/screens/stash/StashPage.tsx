@@ -15,6 +15,7 @@ import { NameColour } from '../../ui/NameColour.tsx';
 import { TypedLine } from '../../ui/TypedLine.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { useWidth } from '../../ui/useWidth.ts';
+import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Cuts } from './Cuts.tsx';
 import { Incoming } from './Incoming.tsx';
 import { Ledger } from './Ledger.tsx';
@@ -128,7 +129,9 @@ export default function StashPage() {
                 />
               )}
               {tab === 'make' && stash && (
-                <MakeTab stash={stash} reserved={reserved.cord} aliases={view.aliases} />
+                <WhyProvider>
+                  <MakeTab stash={stash} reserved={reserved.cord} aliases={view.aliases} />
+                </WhyProvider>
               )}
               {tab === 'cuts' && stash && <Cuts view={view} stash={stash} widthPx={barsPx} />}
               {tab === 'ledger' && <Ledger view={view} />}

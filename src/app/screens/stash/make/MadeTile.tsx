@@ -10,6 +10,7 @@ import { Select } from '../../../ui/Select.tsx';
 import { Swatch } from '../../../ui/Swatch.tsx';
 import { useLength } from '../../../ui/units.tsx';
 import { WeaveFaces } from '../../../ui/WeaveFaces.tsx';
+import { WhyNumber } from '../../../ui/WhyNumber.tsx';
 import type { FoundWeave } from './useShelfWays.ts';
 
 const look = (id: string): CordColour => findColour(id) ?? PALETTE[0]!;
@@ -74,7 +75,7 @@ export function MadeTile({ found }: { readonly found: FoundWeave }) {
           {way.cuts.map((c) => (
             <span key={c.letter} className="flex items-center gap-1 whitespace-nowrap">
               <Swatch colour={look(colours[c.cord] ?? c.colour)} letter={c.letter} size={17} />
-              <span className="figure">{cut(c.lengthMm)}</span>
+              <WhyNumber label={`Cut of ${c.letter}, ${found.name}`} value={cut(c.lengthMm)} why={c.why} />
             </span>
           ))}
         </p>
