@@ -20,7 +20,9 @@ export default defineConfig({
   testDir: 'e2e',
   workers: 2,
   fullyParallel: true,
-  timeout: 45_000,
+  timeout: 60_000,
+  // Two browsers and their workers share two processors here: what is on its way may take longer than alone.
+  expect: { timeout: 10_000 },
   reporter: [['list']],
   outputDir: 'test-results',
   use: {
