@@ -49,6 +49,7 @@ test('everything goes into one file and comes back into an empty browser; undone
     .click();
   await expect.poll(() => shownMm(second, 'cut-A')).toBeLessThan(cut + 1);
   await second.getByRole('button', { name: 'Undo', exact: true }).last().click();
+  await expect(second.getByText('Everything is as it was before.')).toBeVisible();
   await second.goto('/log');
   await expect(second.getByText('becomes much closer')).toBeVisible();
   await other.close();

@@ -1,6 +1,9 @@
 import { useEffect, useState } from 'react';
+import { SHEETS } from '../../core/fit/wristStrip.ts';
 import { leastMarks, nextMark } from '../../core/photo/marking.ts';
+import { squareSheetSvg } from '../../core/photo/squareSheet.ts';
 import { REFERENCES } from '../../core/photo/types.ts';
+import { download } from '../export/download.ts';
 import { Boundary } from '../ui/Boundary.tsx';
 import { Button } from '../ui/Button.tsx';
 import { FilePicker } from '../ui/FilePicker.tsx';
@@ -47,6 +50,22 @@ export default function PhotoSheet({ piece, onUse, onClose }: Props) {
             choices={REFERENCES.map((r) => ({ value: r.id, name: r.name }))}
             onChange={(reference) => photo.setHow({ reference })}
           />
+          {how.reference === 'square' &&
+            (['a4', 'letter'] as const).map((size) => (
+              <Button
+                key={size}
+                look="quiet"
+                onClick={() =>
+                  download({
+                    name: `square-${size}.svg`,
+                    type: 'image/svg+xml',
+                    text: squareSheetSvg(size),
+                  })
+                }
+              >
+                Save the square for {SHEETS[size].name}
+              </Button>
+            ))}
           <Check
             label="raised to the middle of the piece"
             isOn={how.isRaised}

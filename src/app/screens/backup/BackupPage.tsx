@@ -82,7 +82,13 @@ export default function BackupPage() {
                 setOpened(undefined);
                 toast({
                   text: `${before.length} ${before.length === 1 ? 'record' : 'records'} restored.`,
-                  action: { text: 'Undo', run: () => backup.undo(before) },
+                  action: {
+                    text: 'Undo',
+                    run: async () => {
+                      await backup.undo(before);
+                      toast({ text: 'Everything is as it was before.' });
+                    },
+                  },
                 });
               } catch (error) {
                 setProblem(`Nothing was restored: ${(error as Error).message}`);

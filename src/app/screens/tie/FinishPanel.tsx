@@ -1,14 +1,12 @@
 import { useMemo, useState } from 'react';
-import { type Control, Controller, useController, useForm } from 'react-hook-form';
+import { Controller, useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
-import { type Finished, type Make, makeRecord, readMake } from '../../../core/formats/make.ts';
-import { cordMmOf, expectedOfPlan } from '../../../core/photo/expected.ts';
-import { triedOn } from '../../../core/plan/triedOn.ts';
+import { type Make, makeRecord, readMake } from '../../../core/formats/make.ts';
+import { expectedOfPlan } from '../../../core/photo/expected.ts';
 import type { Plan } from '../../../core/plan/types.ts';
 import { type Leftover, leftoversBack } from '../../../core/stash/leftovers.ts';
-import { allEnds, type NumberedEnd } from '../../../core/steps/list/ends.ts';
-import { expectedLeft } from '../../../core/steps/reach/expectedLeft.ts';
+import { allEnds } from '../../../core/steps/list/ends.ts';
 import { newId } from '../../../storage/ids.ts';
 import { finishPiece } from '../../../storage/pieces.ts';
 import { PhotoButton } from '../../photo/PhotoButton.tsx';
@@ -24,21 +22,9 @@ import { LengthField } from '../../ui/LengthField.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { WhyText } from '../../ui/WhyNumber.tsx';
+import { ClosedField, type FinishValues, LeftField } from './FinishFields.tsx';
 import { Panel } from './Panel.tsx';
 import { type Here, useHere } from './TieContext.tsx';
-
-interface Values {
-  closedMm?: number;
-  wovenMm?: number;
-  fit: Finished['fit'];
-  checks: Record<string, boolean>;
-  /** In mm, by band and end. */
-  left: Record<string, number>;
-  notes: string;
-  /** A small picture, as a data URL; empty for none. */
-  photo: string;
-}
 
 /** What is looked at; the last line is about what closes it. */
 const looksAt = (plan: Plan): readonly (readonly [string, string])[] => [
@@ -54,7 +40,7 @@ const looksAt = (plan: Plan): readonly (readonly [string, string])[] => [
 ];
 
 /** What is left over of each end, by cord. */
-const leftoversOf = ({ left }: Values, plan: Plan): Leftover[] =>
+const leftoversOf = ({ left }: FinishValues, plan: Plan): Leftover[] =>
   allEnds(plan).flatMap(({ key, letter }) => {
     const lengthMm = left[key];
     const cord = plan.cords.find((c) => c.letter === letter);
@@ -62,7 +48,7 @@ const leftoversOf = ({ left }: Values, plan: Plan): Leftover[] =>
   });
 
 /** The record that the form describes. */
-function makeOf(values: Values, { tying, plan }: Pick<Here, 'tying' | 'plan'>, id: string): Make {
+function makeOf(values: FinishValues, { tying, plan }: Pick<Here, 'tying' | 'plan'>, id: string): Make {
   const { closedMm, wovenMm, fit, checks, left, notes, photo } = values;
   return makeRecord(
     id,
@@ -102,9 +88,9 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
     () => ({ band: expectedOfPlan(plan, know.facts(tying.design.pattern.id)) }),
     [plan, know, tying.design],
   );
-  const { control, register, handleSubmit, setError, setValue, formState } = useForm<Values>({
+  const { control, register, handleSubmit, setError, setValue, formState } = useForm<FinishValues>({
     defaultValues: { fit: 'not tried', checks: {}, left: {}, notes: '', photo: '' },
-    resolver: readBy<Values, Make>(
+    resolver: readBy<FinishValues, Make>(
       (values) => readMake(makeOf(values, here, newId())),
       (path) => (path === '/notes' ? 'notes' : undefined),
     ),
@@ -116,7 +102,7 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
     toast(trouble ? { text: trouble, tone: 'bad' } : { text: 'On the shelf, as offcuts.' });
   }
 
-  async function finish(values: Values) {
+  async function finish(values: FinishValues) {
     try {
       await finishPiece(db, id, makeOf(values, here, newId()));
     } catch (error) {
@@ -231,75 +217,5 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
         </div>
       </form>
     </Panel>
-  );
-}
-
-interface LeftProps {
-  readonly end: NumberedEnd;
-  readonly value: number | undefined;
-  readonly onChange: (mm: number) => void;
-}
-
-/** What an end has left over, beside what it should have; one that cannot be is asked about at once. */
-function LeftField({ end, value, onChange }: LeftProps) {
-  const { plan, tying } = useHere();
-  const show = useLength();
-  const rows = tying.progress.rowsOf?.[end.band] ?? plan.bands[end.band]!.rows;
-  const expected = expectedLeft(plan, end, rows);
-  const between = `${show(expected.fromMm, { kind: 'cut' })} to ${show(expected.toMm, { kind: 'cut' })}`;
-  const cordMm = cordMmOf(plan, end.letter);
-  const piece = useMemo(() => ({ cordMm }), [cordMm]);
-  const isOdd = value !== undefined && (value < expected.leastMm || value > expected.mostMm);
-  return (
-    <div>
-      <LengthField
-        label={`Left over of ${end.letter}, ${end.colour}, end ${end.end + 1}`}
-        valueMm={value}
-        leastMm={0}
-        mostMm={50_000}
-        hint={`Before it is snipped; expected ${between}.`}
-        onChange={onChange}
-      />
-      <PhotoButton
-        name={`Left over of ${end.letter}, end ${end.end + 1}`}
-        piece={piece}
-        onUse={(found) => onChange(Math.round(found.lengthMm))}
-      />
-      {isOdd && (
-        <p role="status" className="mt-1 rounded bg-amber-pale px-3 py-1.5 text-[15px] text-amber-ink">
-          {show(value, { kind: 'cut' })}? Expected were {between}. If it is right, leave it: the log will ask
-          once more.
-        </p>
-      )}
-    </div>
-  );
-}
-
-/** What it measures when closed, and what the next one should do about it. */
-function ClosedField({ control }: { readonly control: Control<Values> }) {
-  const { plan, tying } = useHere();
-  const show = useLength();
-  const { field } = useController({ control, name: 'closedMm' });
-  const off = field.value === undefined ? undefined : field.value - plan.closed.closedMm;
-  const remedy = off === undefined ? undefined : triedOn(tying.design, plan, off)[0];
-  return (
-    <div>
-      <LengthField
-        label="Closed, its inside measures"
-        valueMm={field.value}
-        leastMm={20}
-        mostMm={3000}
-        hint={`planned ${show(plan.closed.closedMm)}`}
-        onChange={field.onChange}
-      />
-      {off !== undefined && remedy && (
-        <p className="mt-2 rounded bg-amber-pale px-3 py-2 text-amber-ink" data-testid="off-by" role="status">
-          {Math.abs(off) < 0.5
-            ? 'As planned'
-            : `${show(Math.abs(off), { kind: 'small' })} ${off > 0 ? 'looser' : 'tighter'} than planned`}
-          : <WhyText why={remedy.what} />.
-        </p>
-      )}
-    </div>
   );
 }
