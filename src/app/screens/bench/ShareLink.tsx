@@ -24,7 +24,9 @@ export function ShareLink({ design }: { readonly design: Design }) {
             contains the whole design, including wearer and girth. Copying it sends nothing.
           </span>
         </span>
-        <Button onClick={() => void copy()}>Copy link</Button>
+        <Button className="shrink-0 whitespace-nowrap" onClick={() => void copy()}>
+          Copy link
+        </Button>
       </div>
       <p role="status" className="text-sm">
         {said === 'copied' && 'Copied.'}
