@@ -8,7 +8,7 @@ import { measureBand, measureCord } from '../src/core/photo/measure.ts';
 import { arc, bandPiece, cordPiece, marksFor, photoOf } from '../src/core/photo/testing/pieces.ts';
 import { type PhotoScene, type Rgb, renderPhoto } from '../src/core/photo/testing/scene.ts';
 import { REFERENCES } from '../src/core/photo/types.ts';
-import { seeded } from '../src/core/random.ts';
+import { normals, seeded } from '../src/core/random.ts';
 
 const WEAVES = [
   'solomon-bar',
@@ -55,7 +55,7 @@ const rows = { sure: 0, right: 0, unsure: 0, unsureRight: 0, refused: 0 };
 const ms: number[] = [];
 for (let seed = first; seed < first + count; seed++) {
   const uniform = seeded(seed * 7919);
-  const normal = () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
+  const normal = normals(uniform);
   const pick = <T>(list: readonly T[]): T => list[Math.floor(uniform() * list.length)]!;
   const between = (a: number, b: number) => a + (b - a) * uniform();
   const weave = pick(WEAVES);
@@ -145,7 +145,7 @@ console.log(
 const cordErrors: number[] = [];
 for (let seed = first; seed < first + Math.ceil(count / 4); seed++) {
   const uniform = seeded(seed * 104729);
-  const normal = () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
+  const normal = normals(uniform);
   const between = (a: number, b: number) => a + (b - a) * uniform();
   const [length, d] = [between(220, 420), between(2, 3.7)];
   const piece = cordPiece(length, d, arc(length, between(-0.005, 0.005), between(-0.2, 0.2)));

@@ -7,7 +7,7 @@ import type { SolvedWeave } from '../src/core/patterns/types.ts';
 import { arc, bandPiece, cordPiece, marksFor, photoOf } from '../src/core/photo/testing/pieces.ts';
 import { renderPhoto } from '../src/core/photo/testing/scene.ts';
 import type { Marks, Point, Raster } from '../src/core/photo/types.ts';
-import { seeded } from '../src/core/random.ts';
+import { normals, seeded } from '../src/core/random.ts';
 import { expect } from './help.ts';
 
 /** A made-up photo as a file, and where a careful maker presses. */
@@ -25,11 +25,6 @@ const pressesOf = (m: Marks, isBand: boolean): Point[] => [
   ...m.between,
 ];
 
-function normalOf(seed: number): () => number {
-  const u = seeded(seed);
-  return () => Math.sqrt(-2 * Math.log(1 - u())) * Math.cos(2 * Math.PI * u());
-}
-
 function solomonBar(): SolvedWeave {
   const file = readFileSync('src/core/patterns/solved/solomon-bar.gen.json', 'utf8');
   return { ...solvedFacts('solomon-bar')!, ...(JSON.parse(file) as Pick<SolvedWeave, 'points'>) };
@@ -41,7 +36,7 @@ export function bandPhoto(rows: number, stretch: number): MadePhoto & { lengthMm
     stretch,
   });
   const scene = photoOf(piece.tubes, { ...SIZE, referenceAt: [0, piece.widthMm / 2 + 42] });
-  const marks = marksFor(scene, piece, piece.widthMm, piece.thicknessMm, normalOf(6));
+  const marks = marksFor(scene, piece, piece.widthMm, piece.thicknessMm, normals(seeded(6)));
   return {
     file: { name: 'band.png', mimeType: 'image/png', buffer: png(renderPhoto(scene, seeded(2))) },
     presses: pressesOf(marks, true),
@@ -53,7 +48,7 @@ export function bandPhoto(rows: number, stretch: number): MadePhoto & { lengthMm
 export function cordPhoto(lengthMm: number): MadePhoto {
   const piece = cordPiece(lengthMm, D_MM, arc(lengthMm, 0.004, 0.1));
   const scene = photoOf(piece.tubes, { ...SIZE, distanceMm: 400, referenceAt: [0, 75] });
-  const marks = marksFor(scene, piece, D_MM, D_MM, normalOf(7), { between: 1 });
+  const marks = marksFor(scene, piece, D_MM, D_MM, normals(seeded(7)), { between: 1 });
   return {
     file: { name: 'end.png', mimeType: 'image/png', buffer: png(renderPhoto(scene, seeded(3))) },
     presses: pressesOf(marks, false),

@@ -9,3 +9,9 @@ export function seeded(seed: number): () => number {
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
+
+/** Standard normal numbers from uniform ones (Box and Muller). */
+export const normals =
+  (uniform: () => number): (() => number) =>
+  () =>
+    Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());

@@ -1,4 +1,5 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { WEAK_EDGE } from '../../core/photo/corners.ts';
 import { leastMarks, type MarkRole, type PhotoKind, roleOf } from '../../core/photo/marking.ts';
 import type { Point } from '../../core/photo/types.ts';
 import { Loupe } from './Loupe.tsx';
@@ -22,8 +23,6 @@ const ARROWS: Readonly<Record<string, Point>> = {
   ArrowUp: [0, -1],
   ArrowDown: [0, 1],
 };
-/** An edge of the reference is doubtful below this strength. */
-const WEAK = 15;
 
 const nameOf = (role: MarkRole): string => {
   if (role.is === 'corner') return `Corner ${role.number}`;
@@ -159,7 +158,7 @@ function Lines({
       d={pathOf([p, corners[(i + 1) % corners.length]!])}
       stroke="#fff"
       strokeWidth={size / 5}
-      strokeDasharray={(strengths[i] ?? 60) < WEAK ? `${size} ${size}` : undefined}
+      strokeDasharray={(strengths[i] ?? Number.POSITIVE_INFINITY) < WEAK_EDGE ? `${size} ${size}` : undefined}
       pointerEvents="none"
     />
   ));

@@ -11,6 +11,7 @@ import { Problem } from '../ui/Problem.tsx';
 import { Select } from '../ui/Select.tsx';
 import { Sheet } from '../ui/Sheet.tsx';
 import { useLength } from '../ui/units.tsx';
+import { WhyText } from '../ui/WhyNumber.tsx';
 import { FoundBand } from './FoundBand.tsx';
 import { MarkPicture } from './MarkPicture.tsx';
 import type { FromPhoto, PhotoPiece } from './types.ts';
@@ -98,11 +99,7 @@ export default function PhotoSheet({ piece, onUse, onClose }: Props) {
               onRemove={photo.remove}
             />
             <div className="flex flex-wrap items-center gap-3 text-[15px] text-ink-soft">
-              <Button
-                look="quiet"
-                disabled={points.length === 0}
-                onClick={() => photo.remove(points.length - 1)}
-              >
+              <Button look="quiet" disabled={points.length === 0} onClick={photo.undo}>
                 Undo the last mark
               </Button>
               <Button look="quiet" disabled={points.length === 0} onClick={photo.clear}>
@@ -143,6 +140,9 @@ function Check({
   );
 }
 
+/** A photo tells no more than tenths of a millimetre. */
+const tenths = (mm: number): number => Math.round(10 * mm) / 10;
+
 /** What the marks come to, with its error; rows are taken over only where they are sure or were typed. */
 function Answer({
   photo,
@@ -160,7 +160,8 @@ function Answer({
   }, [found]);
   if (!found) return <p className="text-ink-soft">{isWorking ? 'Measuring…' : ''}</p>;
   if (found.kind === 'failed') return <Problem>{found.message}</Problem>;
-  const { lengthMm, sdMm, notes } = found.measured;
+  const { sdMm, notes, why } = found.measured;
+  const lengthMm = tenths(found.measured.lengthMm);
   const widthMm = found.kind === 'band' ? found.measured.widthMm.median : undefined;
   const words = [
     `${show(lengthMm, { kind: 'small' })} ± ${show(sdMm, { kind: 'small' })}`,
@@ -171,6 +172,9 @@ function Answer({
     <section aria-label="What comes out" className={isWorking ? 'opacity-60' : ''}>
       <p role="status" className="figure text-2xl" data-testid="photo-found">
         {words.join(' · ')}
+      </p>
+      <p className="text-[15px] text-ink-soft" data-testid="photo-why">
+        <WhyText why={why} />.
       </p>
       {notes.map((n) => (
         <p key={n} className="mt-1 text-amber-ink">
@@ -192,7 +196,7 @@ function Answer({
               sdMm,
               small: shown?.small ?? '',
               ...(rows === undefined ? {} : { rows }),
-              ...(widthMm === undefined ? {} : { widthMm }),
+              ...(widthMm === undefined ? {} : { widthMm: tenths(widthMm) }),
             })
           }
         >

@@ -1,5 +1,12 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { marksOfPoints, type PhotoKind, withMark } from '../../core/photo/marking.ts';
+import {
+  marksOfPoints,
+  type PhotoKind,
+  UNMARKED,
+  withMark,
+  withoutLast,
+  withoutMark,
+} from '../../core/photo/marking.ts';
 import type { BandMeasured, Measured } from '../../core/photo/measure.ts';
 import type { Marks, Point } from '../../core/photo/types.ts';
 import { type OpenPhoto, openPhoto } from '../../workers/outside/photo.ts';
@@ -34,7 +41,8 @@ export function usePhoto(asked: PhotoPiece) {
   const kind: PhotoKind = 'band' in piece ? 'band' : 'cord';
   const [file, setFile] = useState<Blob>();
   const [shown, setShown] = useState<ShownPhoto>();
-  const [points, setPoints] = useState<readonly Point[]>([]);
+  const [marked, setMarked] = useState(UNMARKED);
+  const { points } = marked;
   const [how, setHow] = useState<How>(USUAL);
   const [found, setFound] = useState<Found>();
   const [isWorking, setWorking] = useState(false);
@@ -45,7 +53,7 @@ export function usePhoto(asked: PhotoPiece) {
     if (!file) return;
     const url = URL.createObjectURL(file);
     setShown(undefined);
-    setPoints([]);
+    setMarked(UNMARKED);
     setFound(undefined);
     setProblem(undefined);
     setWorking(true);
@@ -84,9 +92,10 @@ export function usePhoto(asked: PhotoPiece) {
     problem,
     choose: setFile,
     setHow: (patch: Partial<How>) => setHow((h) => ({ ...h, ...patch })),
-    add: (p: Point) => setPoints((all) => withMark(all, p, kind)),
-    move: (index: number, p: Point) => setPoints((all) => all.map((q, i) => (i === index ? p : q))),
-    remove: (index: number) => setPoints((all) => all.filter((_, i) => i !== index)),
-    clear: () => setPoints([]),
+    add: (p: Point) => setMarked((all) => withMark(all, p, kind)),
+    move: (index: number, p: Point) => setMarked((all) => ({ ...all, points: all.points.with(index, p) })),
+    remove: (index: number) => setMarked((all) => withoutMark(all, index)),
+    undo: () => setMarked(withoutLast),
+    clear: () => setMarked(UNMARKED),
   };
 }

@@ -1,9 +1,9 @@
 import useSWR, { useSWRConfig } from 'swr';
 import { type Compared, compareBackup } from '../../storage/backup/compare.ts';
 import { readContents } from '../../storage/backup/contents.ts';
+import type { RecordKind } from '../../storage/backup/kinds.ts';
 import { openBackup, packBackup } from '../../storage/backup/pack.ts';
 import { type Before, bringBack, takeBack } from '../../storage/backup/restore.ts';
-import type { Room } from '../../storage/backup/rooms.ts';
 import { LAST_BACKUP, LAST_BACKUP_KEY, useLastBackup } from './lastBackup.ts';
 import { useDatabase } from './services.tsx';
 
@@ -50,10 +50,10 @@ export function useBackup() {
     },
     bring: async (
       opened: OpenedBackup,
-      rooms: ReadonlySet<Room['id']>,
+      kinds: ReadonlySet<RecordKind['id']>,
       replaces: boolean,
     ): Promise<readonly Before[]> => {
-      const before = await bringBack(db, opened.compared, rooms, replaces);
+      const before = await bringBack(db, opened.compared, kinds, replaces);
       await readAgain();
       return before;
     },

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { quantile } from '../chance/normal.ts';
-import { seeded } from '../random.ts';
+import { normals, seeded } from '../random.ts';
 import type { Bar, CuttingProblem, Piece } from './model.ts';
 import { type Cuts, inCuttingOrder, sureOf } from './sure.ts';
 
@@ -79,7 +79,7 @@ describe('a hank that nobody measured', () => {
 
   it('never promises more than is kept, tried on 4000 shelves by cutting them', () => {
     const random = seeded(7);
-    const normal = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+    const normal = normals(random);
     for (let n = 0; n < 8; n++) {
       const bars = Array.from({ length: 5 }, (_, i) => bar(`h${i}`, 6000, 40 + 60 * random()));
       const cuts = bars.map((b) => {

@@ -1,4 +1,4 @@
-import { seeded } from '../random.ts';
+import { normals, seeded } from '../random.ts';
 import type { Person, Task } from './types.ts';
 import { HORIZON_DAYS, laidOut, type Sequence } from './work.ts';
 
@@ -17,11 +17,6 @@ export interface OrderChance {
   readonly chance: number;
   /** Day by which it is tied in nine of ten runs. */
   readonly sureDay: number;
-}
-
-/** Standard normal numbers from uniform ones (Box and Muller). */
-function normals(uniform: () => number): () => number {
-  return () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
 }
 
 /**

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { seeded } from '../random.ts';
+import { normals, seeded } from '../random.ts';
 import { learnMinutes, MINUTES_PRIOR, minutesForecast, type Timed } from './minutes.ts';
 
 const piece = (n: number, minutes: number, over: Partial<Timed> = {}): Timed => ({
@@ -107,7 +107,7 @@ describe('minutes from finished pieces', () => {
 
   it('keep four of five within their span, on makers drawn from what is thought of them', () => {
     const uniform = seeded(21);
-    const normal = () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
+    const normal = normals(uniform);
     let [within, all] = [0, 0];
     for (let maker = 0; maker < 150; maker++) {
       let hand = MINUTES_PRIOR.maker * normal();

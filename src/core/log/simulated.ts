@@ -1,4 +1,5 @@
 import { PRIOR, TAPE } from '../chance/spread.ts';
+import { normals } from '../random.ts';
 import type { Evidence } from './evidence.ts';
 
 /** A maker of the simulation: factors that nobody sees, and the pieces that come of them. */
@@ -36,7 +37,7 @@ export function simulatedMaker(
   uniform: () => number,
   usedWeaves = USED_WEAVES,
 ): MadePiece[] {
-  const normal = () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
+  const normal = normals(uniform);
   const draw = (sd: number) => world.wider * sd * normal();
   /** A pair of factors with the correlation of cord and row height. */
   const pair = (s: number, h: number): [number, number] => {

@@ -6,6 +6,8 @@ const PROFILES = 64;
 /** How far an edge is looked for from where it was clicked, in pixels; then again, finer. */
 const REACH_PX = 14;
 const FINE_PX = 5;
+/** An edge weaker than this may be something else. */
+export const WEAK_EDGE = 15;
 /** How much nearer edges are preferred, in pixels. */
 const NEAR_PX = 5;
 /** A contrast beyond this counts no more than it. */
@@ -17,7 +19,7 @@ const CAUCHY_PX = 0.6;
 
 export interface SnappedCorners {
   readonly corners: readonly Point[];
-  /** How strong each side's edge is, 0 … 60; under 15 it may be something else. */
+  /** How strong each side's edge is, 0 … 60; under `WEAK_EDGE` it may be something else. */
   readonly strengths: readonly number[];
   /** How well the corners are known, in pixels. */
   readonly sigmaPx: number;

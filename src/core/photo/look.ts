@@ -1,6 +1,6 @@
 import { fail, ok, type Result } from '../result.ts';
 import { type View, viewOf } from './camera.ts';
-import { cornersMm, inOrder, snapCorners } from './corners.ts';
+import { cornersMm, inOrder, snapCorners, WEAK_EDGE } from './corners.ts';
 import {
   type Marks,
   type PictureFacts,
@@ -10,6 +10,10 @@ import {
   type Reference,
 } from './types.ts';
 
+const CROPPED =
+  'Heights can’t be worked out from a cropped photo: raise the reference to the middle of the piece.';
+const WEAK =
+  'One side of the reference is hard to see: check its corners, or put it on something darker or lighter.';
 /** How well corners are clicked where they are not drawn to edges, in pixels. */
 const CLICKED_PX = 2;
 
@@ -60,12 +64,10 @@ export function lookAt(raster: Raster, marks: Marks, thicknessMm: number, facts:
     strengths: snapped.strengths,
     sigmaPx: isGood ? snapped.sigmaPx : CLICKED_PX,
     above: (mm) => (facts.isCropped ? 0 : mm - ofReference),
-    notes:
-      facts.isCropped && !marks.isRaised
-        ? [
-            'Heights can’t be worked out from a cropped photo: raise the reference to the middle of the piece.',
-          ]
-        : [],
+    notes: [
+      ...(facts.isCropped && !marks.isRaised ? [CROPPED] : []),
+      ...(snapped.strengths.some((strength) => strength < WEAK_EDGE) ? [WEAK] : []),
+    ],
   });
 }
 

@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { leastMarks, marksOfPoints, nextMark, roleOf, withMark } from './marking.ts';
+import {
+  leastMarks,
+  type Marked,
+  marksOfPoints,
+  nextMark,
+  roleOf,
+  UNMARKED,
+  withMark,
+  withoutLast,
+  withoutMark,
+} from './marking.ts';
 import type { Point } from './types.ts';
 
 const HOW = { reference: 'card', isRaised: false, snaps: true } as const;
@@ -48,21 +58,35 @@ describe('marks in a picture', () => {
     expect(marksOfPoints(corners, 'band', HOW)).toBeUndefined();
   });
 
+  const ends: Point[] = [
+    [0, 95],
+    [0, 105],
+    [200, 95],
+    [200, 105],
+  ];
+  const pressed = (list: readonly Point[]) =>
+    list.reduce((marked, p) => withMark(marked, p, 'band'), UNMARKED);
+  const along = (marked: Marked) => marked.points.slice(8).map((p) => p[0]);
+
   it('along the piece are put in order, however they were pressed', () => {
-    const ends: Point[] = [
-      [0, 95],
-      [0, 105],
-      [200, 95],
-      [200, 105],
-    ];
-    const all = (
-      [
-        [150, 102],
-        [50, 101],
-        [100, 99],
-      ] as Point[]
-    ).reduce((points, p) => withMark(points, p, 'band'), [...corners, ...ends] as Point[]);
-    expect(all.slice(8).map((p) => p[0])).toEqual([50, 100, 150]);
+    const all = pressed([...corners, ...ends, [150, 102], [50, 101], [100, 99]]);
+    expect(along(all)).toEqual([50, 100, 150]);
+  });
+
+  it('are taken back in the order in which they were made, also after one was taken out', () => {
+    const all = pressed([...corners, ...ends, [150, 102], [50, 101], [100, 99]]);
+    expect(along(withoutLast(all))).toEqual([50, 150]);
+    expect(along(withoutLast(withoutLast(all)))).toEqual([150]);
+    // The one at 50 is out: the last one made is still that at 100.
+    const out = withoutMark(all, 8);
+    expect(along(out)).toEqual([100, 150]);
+    expect(along(withoutLast(out))).toEqual([150]);
+    let left = all;
+    for (let n = 11; n > 0; n--) {
+      expect(left.points).toHaveLength(n);
+      left = withoutLast(left);
+    }
+    expect(withoutLast(left)).toEqual(UNMARKED);
   });
 
   it('are asked for one after the other', () => {

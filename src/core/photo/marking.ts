@@ -24,15 +24,40 @@ export function roleOf(index: number, kind: PhotoKind): MarkRole {
 /** Marks that there must be before anything can be measured. */
 export const leastMarks = (kind: PhotoKind): number => CORNERS + 2 * tips(kind);
 
+/** Marks in their order along the piece, and the index of each in the order in which they were made. */
+export interface Marked {
+  readonly points: readonly Point[];
+  readonly made: readonly number[];
+}
+
+export const UNMARKED: Marked = { points: [], made: [] };
+
 /** One mark more. One between the ends goes where it makes the way the least longer, so that their order does not matter. */
-export function withMark(points: readonly Point[], added: Point, kind: PhotoKind): Point[] {
+export function withMark({ points, made }: Marked, added: Point, kind: PhotoKind): Marked {
+  const at = placeFor(points, added, kind);
+  return {
+    points: points.toSpliced(at, 0, added),
+    made: [...made.map((i) => (i >= at ? i + 1 : i)), at],
+  };
+}
+
+/** The same without one of them; those that every measuring needs only go from the end on. */
+export const withoutMark = ({ points, made }: Marked, index: number): Marked => ({
+  points: points.toSpliced(index, 1),
+  made: made.filter((i) => i !== index).map((i) => (i > index ? i - 1 : i)),
+});
+
+/** Without the one that was made last. */
+export const withoutLast = (marked: Marked): Marked =>
+  marked.made.length === 0 ? marked : withoutMark(marked, marked.made.at(-1)!);
+
+function placeFor(points: readonly Point[], added: Point, kind: PhotoKind): number {
   const least = leastMarks(kind);
-  if (points.length < least) return [...points, added];
+  if (points.length < least) return points.length;
   const way = [endOf(points, 1, kind), ...points.slice(least), endOf(points, 2, kind)];
   const far = (a: Point, b: Point) => Math.hypot(a[0] - b[0], a[1] - b[1]);
   const longer = way.slice(1).map((b, i) => far(way[i]!, added) + far(added, b) - far(way[i]!, b));
-  const at = longer.indexOf(Math.min(...longer));
-  return [...points.slice(0, least + at), added, ...points.slice(least + at)];
+  return least + longer.indexOf(Math.min(...longer));
 }
 
 function endOf(points: readonly Point[], end: 1 | 2, kind: PhotoKind): Point {

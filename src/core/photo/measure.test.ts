@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { loadWeave } from '../patterns/index.ts';
-import { seeded } from '../random.ts';
+import { normals, seeded } from '../random.ts';
 import { inOrder, snapCorners } from './corners.ts';
 import { measureBand, measureCord } from './measure.ts';
 import { arc, bandPiece, cordPiece, marksFor, type Piece, photoOf } from './testing/pieces.ts';
@@ -9,11 +9,6 @@ import { type Marks, type Point, type Raster, REFERENCES } from './types.ts';
 
 const CARD = REFERENCES[0]!;
 const SQUARE = REFERENCES[1]!;
-function normalOf(seed: number): () => number {
-  const u = seeded(seed);
-  return () => Math.sqrt(-2 * Math.log(1 - u())) * Math.cos(2 * Math.PI * u());
-}
-
 interface Photo {
   readonly piece: Piece;
   readonly scene: PhotoScene;
@@ -40,7 +35,7 @@ async function photo(
     piece,
     scene,
     raster: renderPhoto(scene, seeded(9)),
-    marks: marksFor(scene, piece, piece.widthMm, piece.thicknessMm, normalOf(4)),
+    marks: marksFor(scene, piece, piece.widthMm, piece.thicknessMm, normals(seeded(4))),
   };
 }
 
@@ -180,7 +175,7 @@ describe('a loose end of cord', () => {
   it('is followed from three marks, within 1 %', () => {
     const piece = cordPiece(300, 3.2, arc(300, 0.006, 0.1));
     const scene = photoOf(piece.tubes, { distanceMm: 400, referenceAt: [0, 75], ground: 'wood' });
-    const marks = marksFor(scene, piece, 3.2, 3.2, normalOf(8), { between: 1 });
+    const marks = marksFor(scene, piece, 3.2, 3.2, normals(seeded(8)), { between: 1 });
     const got = measureCord(renderPhoto(scene, seeded(2)), marks, 3.2);
     if (!got.ok) throw new Error(got.issues[0]!.message);
     expect(Math.abs(got.value.lengthMm / 300 - 1)).toBeLessThan(0.01);

@@ -1,22 +1,16 @@
 import { ok, type Result } from '../result.ts';
+import { len, type Why, why } from '../why/why.ts';
 import { findBand } from './band.ts';
-import { onPlane, viewOf } from './camera.ts';
+import { onPlane } from './camera.ts';
 import { followCord } from './cord.ts';
-import { cornersMm } from './corners.ts';
 import { lengthOf, resampled, spline } from './curve.ts';
-import { inverse, seen } from './homography.ts';
+import { seen } from './homography.ts';
 import { failure, lookAt, type Seen } from './look.ts';
 import { countRows, type RowCount } from './rows.ts';
+import { spreadOf } from './spread.ts';
 import { straightened } from './straightened.ts';
 import type { BandExpected, Marks, PictureFacts, Point, Raster } from './types.ts';
 
-/** How well an end is marked by a bar, or clicked, in pixels. */
-const END_PX = 1.5;
-/** What an unknown lens adds, and a picture cut to a part, as shares of the length. */
-const LENS_SHARE = 0.003;
-const CROPPED_SHARE = 0.01;
-/** Nothing is known better than this: cord gives. */
-const LEAST_SHARE = 0.005;
 /** Bumps are seen on top. */
 const BUMPS_AT = 0.78;
 /** The clicked line as it is resampled, in mm. */
@@ -28,6 +22,8 @@ export interface Measured {
   readonly lengthMm: number;
   /** Standard deviation of the length, in mm. */
   readonly sdMm: number;
+  /** Where both come from. */
+  readonly why: Why;
   /** The middle in pixels of the working picture, to be drawn over it. */
   readonly line: readonly Point[];
   /** The corners as they were used, in pixels. */
@@ -119,7 +115,7 @@ const clickedLine = (marks: Marks): Point[] => {
   return [a!, ...marks.between, b!];
 };
 
-/** Length and its spread: corners by what each of them would change, ends, height, and a floor. */
+/** The length, how far it may be off and why, and what there is to say of the picture. */
 function measured(
   raster: Raster,
   table: Seen,
@@ -132,46 +128,16 @@ function measured(
   const plane = table.view.at(table.above(thicknessMm / 2));
   const line = resampled(middle, OUTLINE_MM).map((p) => seen(plane, p));
   if (!(lengthMm > 0) || !line.every((p) => p.every(Number.isFinite)))
-    return failure(
-      'photo-length',
-      'corners',
-      'No length comes out of these marks: look at the corners again.',
-    );
-  const ofPlane = (corners: readonly Point[]): number => {
-    const view = viewOf(cornersMm(table.reference), corners, raster, facts);
-    if (!view) return lengthMm;
-    const back = inverse(view.at(table.above(thicknessMm / 2)));
-    return lengthOf(line.map((p) => seen(back, p)));
-  };
-  const base = ofPlane(table.corners);
-  let variance = 0;
-  for (let k = 0; k < 4; k++)
-    for (const [dx, dy] of [
-      [1, 0],
-      [0, 1],
-    ] as const) {
-      const moved = table.corners.map((p, i): Point => (i === k ? [p[0] + dx, p[1] + dy] : p));
-      variance += ((ofPlane(moved) - base) * table.sigmaPx) ** 2;
-    }
-  const pxPerMm = lengthOf(line) / lengthMm;
-  variance += 2 * (END_PX / pxPerMm) ** 2;
-  if (!facts.focal35Mm && !marks.isRaised) variance += (LENS_SHARE * lengthMm) ** 2;
-  if (facts.isCropped && !marks.isRaised) variance += (CROPPED_SHARE * lengthMm) ** 2;
-  const weak = table.strengths.some((s) => s < 15);
+    return failure('photo-length', 'corners', 'No length comes out of these marks: check the corners.');
+  const spread = spreadOf({ raster, table, marks, facts, line, lengthMm, thicknessMm });
   return ok({
     lengthMm,
-    sdMm: Math.max(LEAST_SHARE * lengthMm, Math.sqrt(variance)),
+    sdMm: spread.sdMm,
+    why: why`along its middle, half way up its ${len(thicknessMm)}; ± ${len(spread.sdMm)}: ${spread.why}`,
     line,
     corners: table.corners,
     strengths: table.strengths,
     isFound: true,
-    notes: [
-      ...table.notes,
-      ...(weak
-        ? [
-            'One side of the reference is hard to see: check its corners, or put it on something darker or lighter.',
-          ]
-        : []),
-    ],
+    notes: table.notes,
   });
 }

@@ -1,6 +1,5 @@
 import type { SolvedFacts } from '../patterns/types.ts';
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
+import { gcd } from '../rings/types.ts';
 
 /**
  * Repeats of a weave after which its colours are the same again. A strand of p passages abreast moves on by one each repeat and

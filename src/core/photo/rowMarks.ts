@@ -14,8 +14,8 @@ export interface RowMarks {
 }
 
 /**
- * Marks one by one: the strip folded by its phase gives what a repeat looks like; that is laid along the strip, and the
- * best row of places with sensible gaps is found.
+ * Marks one by one: the strip folded by its phase gives what a repeat looks like; the strip is compared with that at every
+ * place, and the best row of places with sensible gaps is found.
  */
 export function marksOf(strip: RowStrip, lag: number, phase: Float64Array): RowMarks {
   const { count, series } = strip;

@@ -4,7 +4,7 @@ import { REFERENCES } from './types.ts';
 /** Width of the frame, drawn inwards: its outer edge is what counts. */
 const FRAME_MM = 2;
 
-/** A sheet with the square that is laid beside a piece to measure it in a photo, at full size. */
+/** A sheet with the square that goes beside a piece to measure it in a photo, at full size. */
 export function squareSheetSvg(size: SheetSize): string {
   const { widthMm, heightMm, name } = SHEETS[size];
   const [side] = REFERENCES.find((r) => r.id === 'square')!.sidesMm;

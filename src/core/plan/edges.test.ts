@@ -13,55 +13,32 @@ import { checkSwatch } from '../usage/swatch.ts';
 import { whyText } from '../why/why.ts';
 import { asProduct } from './adapt.ts';
 import { addonIssue } from './addons.ts';
-import { bandsOf } from './bands.ts';
-import { type CheckContext, checkContextOf } from './checks/context.ts';
 import { checks } from './checks/index.ts';
 import { LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
 import { STYLES } from './setups/index.ts';
 import { closeSuited } from './suited.ts';
+import { BASE, contextOf, HAIR } from './testing/onTheEdge.ts';
 
-/** A hair's breadth: each threshold is tried so far on both its sides, in mm. */
-const HAIR = 0.02;
-
-const BASE: Design = {
-  format: 'warp-beam/design',
-  version: 2,
-  name: 'On the edge',
-  product: 'bracelet',
-  wearer: { name: 'Okoro', girthMm: 170 },
-  measures: { hand: 200 },
-  ease: { school: 'thickness', slackMm: 8 },
-  pattern: { id: 'solomon-bar' },
-  cord: 'nylon-4',
-  setup: { style: 'separate' },
-  cords: [{ colour: 'ember' }, { colour: 'dusk' }],
-  closure: { kind: 'side-release', sizeMm: 15 },
-};
-
-function contextOf(design: Design): CheckContext {
-  const closed = closeSuited(design, LIBRARY_ONLY);
-  if (!closed.ok) throw new Error(closed.issues[0]!.message);
-  const made = bandsOf(closed.value);
-  if (!made.ok) throw new Error(made.issues[0]!.message);
-  return checkContextOf(closed.value, made.value);
-}
 const planned = (changes: Partial<Design> = {}) => plan({ ...BASE, ...changes }, LIBRARY_ONLY);
 
 describe('a gap at the lugs', () => {
   it('is met by the thickest cord of the same fibre that goes through, never by another fibre', () => {
     const strap = asProduct(BASE, 'watch-two-piece', LIBRARY_ONLY);
+    let refused = 0;
     for (const id of ['nylon-6', 'nylon-4'])
       for (const gap of [1.2, 1.9, 2.8]) {
         const c = contextOf({ ...strap, cord: id, measures: { ...strap.measures, lug: 30, gap } });
         const said = checks(c).find((x) => x.id === 'lug.gap')!;
         if (said.ok) continue;
+        refused++;
         const fits = CORDS.filter((x) => x.fibre === 'nylon' && effectiveDiameterMm(x) <= gap);
         const thickest = fits.toSorted((a, b) => b.nominalMm - a.nominalMm)[0]!;
         expect(whyText(said.message)).toContain(thickest.name);
         for (const other of CORDS.filter((x) => x.fibre !== 'nylon'))
           expect(whyText(said.message)).not.toContain(other.name);
       }
+    expect(refused).toBe(6);
   });
 });
 
@@ -262,17 +239,26 @@ describe('what an end has left', () => {
 });
 
 describe('a swatch', () => {
-  it('is refused beyond three times what is calculated, on each side', () => {
-    const engine = {
-      rowHeightMm: 6,
-      widthMm: 21,
-      strands: [{ role: 'work', lanes: 2, perLength: 4 }],
-    } as never;
-    const ok = (wovenMm: number) =>
-      checkSwatch({ patternId: 'x', cordId: 'y', rows: 20, wovenMm, workUsedMm: wovenMm * 8 }, engine).ok;
-    const far = [...Array(400).keys()].map((i) => 1 + i / 100).find((f) => !ok(120 * f))!;
-    expect(ok(120 * (far - 0.01))).toBe(true);
-    expect(ok(120 / (far - 0.01))).toBe(true);
-    expect(ok(120 / (far + 0.01))).toBe(false);
+  const engine = {
+    rowHeightMm: 6,
+    widthMm: 21,
+    strands: [{ role: 'work', lanes: 2, perLength: 4 }],
+  } as never;
+  const code = (wovenMm: number, workUsedMm: number) => {
+    const checked = checkSwatch({ patternId: 'x', cordId: 'y', rows: 20, wovenMm, workUsedMm }, engine);
+    return checked.ok ? 'ok' : checked.issues[0]!.code;
+  };
+
+  it('of 20 rows of 6 mm is refused from 1.4 times as long on, and from 1.4 times as short', () => {
+    // 20 rows are 120 mm; both ends use 8 mm for each of them.
+    const ofLength = (mm: number) => code(mm, 8 * mm);
+    expect([ofLength(167.9), ofLength(168.1)]).toEqual(['ok', 'swatch.rows']);
+    expect([ofLength(85.8), ofLength(85.6)]).toEqual(['ok', 'swatch.rows']);
+  });
+
+  it('is refused for 1.4 times as much cord or as little', () => {
+    // 960 mm are calculated.
+    expect([code(120, 1343), code(120, 1345)]).toEqual(['ok', 'swatch.used']);
+    expect([code(120, 686), code(120, 685)]).toEqual(['ok', 'swatch.used']);
   });
 });

@@ -8,38 +8,13 @@ import type { Design } from '../formats/design.gen.ts';
 import { WEAVES } from '../patterns/index.ts';
 import { whyText } from '../why/why.ts';
 import { asProduct } from './adapt.ts';
-import { bandsOf } from './bands.ts';
-import { type CheckContext, checkContextOf } from './checks/context.ts';
+import type { CheckContext } from './checks/context.ts';
 import { checks } from './checks/index.ts';
 import { LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
-import { closeSuited } from './suited.ts';
+import { BASE, contextOf, HAIR } from './testing/onTheEdge.ts';
 
-/** Well under what any tape can tell: each threshold is tried so far on both its sides, in mm. */
-const HAIR = 0.02;
-
-const BASE: Design = {
-  format: 'warp-beam/design',
-  version: 2,
-  name: 'On the edge',
-  product: 'bracelet',
-  wearer: { name: 'Okoro', girthMm: 170 },
-  measures: { hand: 200 },
-  ease: { school: 'thickness', slackMm: 8 },
-  pattern: { id: 'solomon-bar' },
-  cord: 'nylon-4',
-  setup: { style: 'separate' },
-  cords: [{ colour: 'ember' }, { colour: 'dusk' }],
-  closure: { kind: 'side-release', sizeMm: 15 },
-};
-
-const contextOf = (changes: Partial<Design> = {}): CheckContext => {
-  const closed = closeSuited({ ...BASE, ...changes }, LIBRARY_ONLY);
-  if (!closed.ok) throw new Error(closed.issues[0]!.message);
-  const made = bandsOf(closed.value);
-  if (!made.ok) throw new Error(made.issues[0]!.message);
-  return checkContextOf(closed.value, made.value);
-};
+const contextWith = (changes: Partial<Design> = {}): CheckContext => contextOf({ ...BASE, ...changes });
 /** One check of what was planned, with some of its figures put on the edge. */
 const checked = (id: string, c: CheckContext, changes: Partial<CheckContext> = {}) => {
   const found = checks({ ...c, ...changes }).find((x) => x.id === id);
@@ -52,7 +27,7 @@ const measuring = (c: CheckContext, sizes: Partial<CheckContext['metrics']>): Pa
 });
 
 describe('on each side of', () => {
-  const band = contextOf();
+  const band = contextWith();
 
   it('too tight: half a millimetre is within what a tape can tell', () => {
     expect(isOk('fit.slack', band, { innerMm: 169.5 + HAIR })).toBe(true);
@@ -60,7 +35,7 @@ describe('on each side of', () => {
   });
 
   it('room for a finger', () => {
-    const flat = contextOf({ ease: { school: 'flat', addMm: 25 } });
+    const flat = contextWith({ ease: { school: 'flat', addMm: 25 } });
     const need = fingerHullMm(170, 1) - 0.5;
     expect(isOk('fit.finger', flat, { innerMm: need + HAIR })).toBe(true);
     expect(isOk('fit.finger', flat, { innerMm: need - HAIR })).toBe(false);
@@ -71,7 +46,7 @@ describe('on each side of', () => {
 
   it('a girth found without a tape: 6 mm off still wears well, more only where the closure is moved as far', () => {
     const known = (girthSdMm: number, changes: Partial<Design> = {}) =>
-      contextOf({ wearer: { name: 'Okoro', girthMm: 170, girthSdMm }, ...changes });
+      contextWith({ wearer: { name: 'Okoro', girthMm: 170, girthSdMm }, ...changes });
     expect(checks(band).some((c) => c.id === 'fit.known')).toBe(false);
     expect(isOk('fit.known', known(3))).toBe(true);
     expect(isOk('fit.known', known(3 + HAIR))).toBe(false);
@@ -92,7 +67,7 @@ describe('on each side of', () => {
 
   it('passing the hand, and what an estimated hand may be', () => {
     const sliding = (openMm: number, measures: Design['measures'] = { hand: 200 }) =>
-      contextOf({
+      contextWith({
         measures,
         pattern: { id: 'flat-braid-4' },
         cords: [{ colour: 'dusk' }],
@@ -140,7 +115,7 @@ describe('on each side of', () => {
   });
 
   it('ends that can be held: 40 mm with a fid, 75 mm by hand, in cord of 3.68 mm', () => {
-    const held = (tailMm: number) => checked('tail.enough', contextOf({ tailMm }));
+    const held = (tailMm: number) => checked('tail.enough', contextWith({ tailMm }));
     expect(held(40).ok).toBe(true);
     expect(held(39).ok).toBe(false);
     expect(whyText(held(75).message)).toContain('by hand');
@@ -170,7 +145,7 @@ describe('on each side of', () => {
 describe('on each side of what a product asks for:', () => {
   const of = (product: string, changes: Partial<Design> = {}) => {
     const { cords: _c, setup: _s, closure: _k, ...rest } = BASE;
-    return contextOf({
+    return contextWith({
       ...asProduct({ ...BASE, ...rest }, product, LIBRARY_ONLY),
       setup: { style: 'separate' },
       cords: BASE.cords,
@@ -239,7 +214,7 @@ describe('on each side of what a product asks for:', () => {
 });
 
 describe('on each side of what an add-on needs:', () => {
-  const withAddon = (addon: NonNullable<Design['addons']>[number]) => contextOf({ addons: [addon] });
+  const withAddon = (addon: NonNullable<Design['addons']>[number]) => contextWith({ addons: [addon] });
 
   it('a row beyond it at each end', () => {
     const c = withAddon({ kind: 'charm', at: { row: 10 } });
@@ -286,8 +261,8 @@ describe('on each side of what an add-on needs:', () => {
 
 describe('a sequence', () => {
   it('that ends before the band goes on in its last colour; one that is longer is cut off', () => {
-    const [one] = contextOf().bands;
-    const over = (rows: number) => contextOf({ sequence: { text: `${rows - 3}A 3B` } });
+    const [one] = contextWith().bands;
+    const over = (rows: number) => contextWith({ sequence: { text: `${rows - 3}A 3B` } });
     expect(isOk('sequence.rows', over(one!.rows - 1))).toBe(true);
     expect(isOk('sequence.rows', over(one!.rows + 1))).toBe(false);
     expect(checks(over(one!.rows)).some((c) => c.id === 'sequence.rows')).toBe(false);

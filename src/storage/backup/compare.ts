@@ -1,5 +1,5 @@
 import { type Contents, LEDGER_KEY } from './contents.ts';
-import { type Kept, ROOMS, type Room } from './rooms.ts';
+import { type Kept, KINDS, type RecordKind } from './kinds.ts';
 
 /** How a record of a backup stands to what is here. */
 export type Standing =
@@ -14,36 +14,36 @@ export type Standing =
   | 'unreadable';
 
 export interface Compared {
-  readonly room: Room;
+  readonly kind: RecordKind;
   readonly records: readonly { readonly kept: Kept; readonly standing: Standing }[];
 }
 
 /** Every record of a backup against what is here, by its key and its date. */
 export const compareBackup = (backup: Contents, here: Contents): Compared[] =>
-  ROOMS.flatMap((room) => {
-    const kept = backup.get(room.id) ?? [];
+  KINDS.flatMap((kind) => {
+    const kept = backup.get(kind.id) ?? [];
     if (kept.length === 0) return [];
-    const mine = new Map((here.get(room.id) ?? []).map((k) => [k.key, k.value]));
-    return [{ room, records: kept.map((k) => ({ kept: k, standing: standingOf(room, k, mine) })) }];
+    const mine = new Map((here.get(kind.id) ?? []).map((k) => [k.key, k.value]));
+    return [{ kind, records: kept.map((k) => ({ kept: k, standing: standingOf(kind, k, mine) })) }];
   });
 
-function standingOf(room: Room, { key, value }: Kept, here: ReadonlyMap<string, unknown>): Standing {
-  if (!isUnderItsKey(room, key, value) || !room.read(value).ok) return 'unreadable';
+function standingOf(kind: RecordKind, { key, value }: Kept, here: ReadonlyMap<string, unknown>): Standing {
+  if (!isUnderItsKey(kind, key, value) || !kind.read(value).ok) return 'unreadable';
   if (!here.has(key)) return 'missing';
   const mine = here.get(key);
   if (sameText(value) === sameText(mine)) return 'same';
-  if (room.id === 'stash') return ledgersOf(value, mine);
-  const [there, now] = [room.changedAt(value), room.changedAt(mine)];
+  if (kind.id === 'stash') return ledgersOf(value, mine);
+  const [there, now] = [kind.changedAt(value), kind.changedAt(mine)];
   if (there === undefined || now === undefined || there === now) return 'differs';
   return there > now ? 'newer' : 'older';
 }
 
 /** A record is kept under the key that it names itself. */
-function isUnderItsKey(room: Room, key: string, value: unknown): boolean {
-  if (room.id === 'stash') return key === LEDGER_KEY;
-  if (room.id === 'settings') return true;
+function isUnderItsKey(kind: RecordKind, key: string, value: unknown): boolean {
+  if (kind.id === 'stash') return key === LEDGER_KEY;
+  if (kind.id === 'settings') return true;
   const own = value as { id?: unknown; patternId?: unknown; cordId?: unknown } | null;
-  if (room.id === 'swatches') return key === JSON.stringify([own?.patternId, own?.cordId]);
+  if (kind.id === 'swatches') return key === JSON.stringify([own?.patternId, own?.cordId]);
   return own?.id === key;
 }
 

@@ -1,8 +1,8 @@
 import type { Database } from '../db.ts';
-import { type Kept, ROOMS, type Room } from './rooms.ts';
+import { type Kept, KINDS, type RecordKind } from './kinds.ts';
 
-/** Everything that is kept, room by room. */
-export type Contents = ReadonlyMap<Room['id'], readonly Kept[]>;
+/** Everything that is kept, kind by kind. */
+export type Contents = ReadonlyMap<RecordKind['id'], readonly Kept[]>;
 
 /** The stash's ledger counts as one record. */
 export const LEDGER_KEY = 'ledger';
@@ -18,9 +18,9 @@ export const keyOfText = (text: string): IDBValidKey =>
 /** Reads every store in one transaction, so that all of it is of one moment. */
 export async function readContents(db: Database): Promise<Contents> {
   return db.use(async (c) => {
-    const tx = c.transaction(ROOMS.map((r) => r.id));
-    const rooms = await Promise.all(
-      ROOMS.map(async ({ id }): Promise<[Room['id'], Kept[]]> => {
+    const tx = c.transaction(KINDS.map((r) => r.id));
+    const kinds = await Promise.all(
+      KINDS.map(async ({ id }): Promise<[RecordKind['id'], Kept[]]> => {
         const store = tx.objectStore(id);
         const [keys, values] = await Promise.all([store.getAllKeys(), store.getAll() as Promise<unknown[]>]);
         if (id === 'stash') {
@@ -31,6 +31,6 @@ export async function readContents(db: Database): Promise<Contents> {
         return [id, id === 'settings' ? kept.filter((k) => !NOT_KEPT.has(k.key)) : kept];
       }),
     );
-    return new Map(rooms);
+    return new Map(kinds);
   });
 }

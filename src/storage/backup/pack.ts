@@ -7,7 +7,7 @@ import {
 } from '../../core/formats/backup.ts';
 import { fail, ok, type Result } from '../../core/result.ts';
 import type { Contents } from './contents.ts';
-import { type Kept, ROOMS, type Room } from './rooms.ts';
+import { type Kept, KINDS, type RecordKind } from './kinds.ts';
 
 /** A backup larger than this, packed or unpacked, is refused before it fills the memory. */
 const MOST_PACKED = 60_000_000;
@@ -25,7 +25,7 @@ export interface Backup {
 export function packBackup(contents: Contents, madeAt: number): Uint8Array {
   const files: Record<string, Uint8Array> = {};
   const listed: BackupManifest['files'] = [];
-  for (const { id } of ROOMS) {
+  for (const { id } of KINDS) {
     const kept = contents.get(id) ?? [];
     if (kept.length === 0) continue;
     const name = `${id}.json`;
@@ -59,18 +59,18 @@ export function openBackup(packed: Uint8Array): Result<Backup> {
   if (!list) return no('This ZIP file is no backup of Warp Beam: its list of contents is missing.');
   const manifest = parseManifest(strFromU8(list));
   if (!manifest.ok) return manifest;
-  const contents = new Map<Room['id'], readonly Kept[]>();
+  const contents = new Map<RecordKind['id'], readonly Kept[]>();
   for (const { name, bytes, crc32: sum, records } of manifest.value.files) {
     const file = files[name];
     if (!file) return no(`The backup is not whole: ${name} is missing.`);
     if (file.length !== bytes || crc32(file) !== sum)
       return no(`The backup is damaged: ${name} is not as it was saved.`);
-    const room = ROOMS.find((r) => `${r.id}.json` === name);
-    if (!room) continue;
+    const kind = KINDS.find((r) => `${r.id}.json` === name);
+    if (!kind) continue;
     const kept = readKept(file);
     if (kept?.length !== records)
       return no(`The backup is damaged: ${name} does not hold what its list says.`);
-    contents.set(room.id, kept);
+    contents.set(kind.id, kept);
   }
   return ok({ madeAt: manifest.value.madeAt, contents });
 }

@@ -2,11 +2,11 @@ import type { Entry } from '../../core/stash/types.ts';
 import type { Database, Transaction } from '../db.ts';
 import { type Compared, isBroughtIn } from './compare.ts';
 import { keyOfText } from './contents.ts';
-import type { Kept, Room } from './rooms.ts';
+import type { Kept, RecordKind } from './kinds.ts';
 
 /** What was here before something was brought in; `undefined` where there was nothing. */
 export interface Before {
-  readonly room: Room['id'];
+  readonly kind: RecordKind['id'];
   readonly key: string;
   readonly value: unknown;
 }
@@ -15,13 +15,13 @@ export interface Before {
 export async function bringBack(
   db: Database,
   compared: readonly Compared[],
-  rooms: ReadonlySet<Room['id']>,
+  kinds: ReadonlySet<RecordKind['id']>,
   replaces: boolean,
 ): Promise<readonly Before[]> {
   const chosen = compared
-    .filter(({ room }) => rooms.has(room.id))
-    .flatMap(({ room, records }) =>
-      records.filter((r) => isBroughtIn(r.standing, replaces)).map((r) => ({ room: room.id, kept: r.kept })),
+    .filter(({ kind }) => kinds.has(kind.id))
+    .flatMap(({ kind, records }) =>
+      records.filter((r) => isBroughtIn(r.standing, replaces)).map((r) => ({ kind: kind.id, kept: r.kept })),
     );
   return write(db, chosen);
 }
@@ -30,23 +30,23 @@ export async function bringBack(
 export async function takeBack(db: Database, before: readonly Before[]): Promise<void> {
   await write(
     db,
-    before.map((b) => ({ room: b.room, kept: { key: b.key, value: b.value } })),
+    before.map((b) => ({ kind: b.kind, kept: { key: b.key, value: b.value } })),
   );
 }
 
 async function write(
   db: Database,
-  list: readonly { readonly room: Room['id']; readonly kept: Kept }[],
+  list: readonly { readonly kind: RecordKind['id']; readonly kept: Kept }[],
 ): Promise<readonly Before[]> {
   if (list.length === 0) return [];
-  const stores = [...new Set(list.map((l) => l.room))];
+  const stores = [...new Set(list.map((l) => l.kind))];
   return db.write(stores, async (tx) => {
     const before: Before[] = [];
-    for (const { room, kept } of list)
+    for (const { kind, kept } of list)
       before.push({
-        room,
+        kind,
         key: kept.key,
-        value: room === 'stash' ? await swapLedger(tx, kept) : await swap(tx, room, kept),
+        value: kind === 'stash' ? await swapLedger(tx, kept) : await swap(tx, kind, kept),
       });
     return before;
   });
@@ -54,10 +54,10 @@ async function write(
 
 async function swap(
   tx: Transaction,
-  room: Exclude<Room['id'], 'stash'>,
+  kind: Exclude<RecordKind['id'], 'stash'>,
   { key, value }: Kept,
 ): Promise<unknown> {
-  const store = tx.objectStore(room);
+  const store = tx.objectStore(kind);
   const at = keyOfText(key) as never;
   const before: unknown = await store.get(at);
   if (value === undefined) await store.delete(at);

@@ -1,14 +1,14 @@
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { isBroughtIn, type Standing } from '../../../storage/backup/compare.ts';
-import type { Room } from '../../../storage/backup/rooms.ts';
+import type { RecordKind } from '../../../storage/backup/kinds.ts';
 import type { OpenedBackup } from '../../state/backup.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 
 interface Props {
   readonly opened: OpenedBackup;
-  readonly onBring: (rooms: ReadonlySet<Room['id']>, replaces: boolean) => Promise<void>;
+  readonly onBring: (kinds: ReadonlySet<RecordKind['id']>, replaces: boolean) => Promise<void>;
 }
 
 const COLUMNS: readonly (readonly [Standing, string])[] = [
@@ -23,11 +23,11 @@ const COLUMNS: readonly (readonly [Standing, string])[] = [
 /** What a backup holds against what is here, kind by kind, and what of it is brought in. */
 export function BringIn({ opened, onBring }: Props) {
   const { compared, madeAt } = opened;
-  const [left, setLeft] = useState<ReadonlySet<Room['id']>>(new Set());
+  const [left, setLeft] = useState<ReadonlySet<RecordKind['id']>>(new Set());
   const [replaces, setReplaces] = useState(false);
-  const rooms = new Set(compared.map((c) => c.room.id).filter((id) => !left.has(id)));
+  const kinds = new Set(compared.map((c) => c.kind.id).filter((id) => !left.has(id)));
   const count = compared
-    .filter((c) => rooms.has(c.room.id))
+    .filter((c) => kinds.has(c.kind.id))
     .reduce((sum, c) => sum + c.records.filter((r) => isBroughtIn(r.standing, replaces)).length, 0);
   const shown = COLUMNS.filter(([s]) => compared.some((c) => c.records.some((r) => r.standing === s)));
   return (
@@ -48,27 +48,27 @@ export function BringIn({ opened, onBring }: Props) {
             </tr>
           </thead>
           <tbody>
-            {compared.map(({ room, records }) => (
-              <tr key={room.id} className="border-rule border-t">
+            {compared.map(({ kind, records }) => (
+              <tr key={kind.id} className="border-rule border-t">
                 <th scope="row" className="py-1.5 pr-3 font-normal">
                   <label className="flex items-center gap-2">
                     <input
                       type="checkbox"
                       className="size-5 accent-amber-ink"
-                      checked={!left.has(room.id)}
+                      checked={!left.has(kind.id)}
                       onChange={(e) => {
                         const next = new Set(left);
-                        if (e.target.checked) next.delete(room.id);
-                        else next.add(room.id);
+                        if (e.target.checked) next.delete(kind.id);
+                        else next.add(kind.id);
                         setLeft(next);
                       }}
                     />
-                    {room.name}
+                    {kind.name}
                   </label>
                 </th>
                 {shown.map(([s]) => {
                   const n = records.filter((r) => r.standing === s).length;
-                  const isIn = n > 0 && rooms.has(room.id) && isBroughtIn(s, replaces);
+                  const isIn = n > 0 && kinds.has(kind.id) && isBroughtIn(s, replaces);
                   return (
                     <td
                       key={s}
@@ -97,7 +97,7 @@ export function BringIn({ opened, onBring }: Props) {
         look="next"
         className="self-start px-5 py-2"
         disabled={count === 0}
-        onClick={() => void onBring(rooms, replaces)}
+        onClick={() => void onBring(kinds, replaces)}
       >
         Restore {count} {count === 1 ? 'record' : 'records'}
       </Button>

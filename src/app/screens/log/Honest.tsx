@@ -9,6 +9,7 @@ import {
   YAxis,
 } from 'recharts';
 import { keptWithin } from '../../../core/log/kept.ts';
+import { DOTS } from './dots.ts';
 import type { LogView } from './useLog.ts';
 
 const PROMISES = [0.5, 0.75, 0.9, 0.95, 0.98] as const;
@@ -64,14 +65,7 @@ export function Honest({ view }: { readonly view: LogView }) {
                 dot={false}
                 isAnimationActive={false}
               />
-              <Line
-                dataKey="used"
-                name="used"
-                stroke="#1b211f"
-                strokeWidth={0}
-                dot={{ r: 4, fill: '#1b211f' }}
-                isAnimationActive={false}
-              />
+              <Line dataKey="used" name="used" {...DOTS} />
             </ComposedChart>
           </ResponsiveContainer>
         </figure>

@@ -12,6 +12,7 @@ import {
   YAxis,
 } from 'recharts';
 import { leftShare, spentByMonth } from '../../../core/log/cordSpent.ts';
+import { DOTS } from './dots.ts';
 import type { LogView } from './useLog.ts';
 
 const monthOf = (ms: number): string => format(ms, 'yyyy-MM');
@@ -109,14 +110,7 @@ export function Spent({ view }: { readonly view: LogView }) {
                 dot={false}
                 isAnimationActive={false}
               />
-              <Line
-                dataKey="minutes"
-                name="a row took"
-                stroke="#1b211f"
-                strokeWidth={0}
-                dot={{ r: 4, fill: '#1b211f' }}
-                isAnimationActive={false}
-              />
+              <Line dataKey="minutes" name="a row took" {...DOTS} />
             </ComposedChart>
           </ResponsiveContainer>
         </figure>

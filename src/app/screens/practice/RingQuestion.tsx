@@ -9,7 +9,7 @@ const BEYOND_MM = 8;
 const ROOM_MM = 6;
 const AMBER = '#f0ad24';
 
-/** The unrolled ring, tied so far, with the way of the half cycle that is asked for: it is laid over and under once the answer is given. */
+/** The unrolled ring, tied so far, with the way of the half cycle that is asked for: it goes over and under once the answer is given. */
 export function RingQuestion({
   question,
   given,

@@ -1,10 +1,9 @@
-import { useMemo, useState } from 'react';
-import { expectedOfPlan } from '../../../core/photo/expected.ts';
+import { useState } from 'react';
 import { alternates, type CountEvidence, findCount } from '../../../core/steps/reach/lostCount.ts';
 import { willItReach } from '../../../core/steps/reach/reach.ts';
 import type { Side } from '../../../core/steps/rows/moves.ts';
 import { PhotoButton } from '../../photo/PhotoButton.tsx';
-import { useWorkshop } from '../../state/knowledge.tsx';
+import { useBandPiece } from '../../photo/useBandPiece.ts';
 import { Button } from '../../ui/Button.tsx';
 import { LengthField } from '../../ui/LengthField.tsx';
 import { NumberField } from '../../ui/NumberField.tsx';
@@ -20,12 +19,7 @@ export default function CountPanel({ onClose }: { readonly onClose: () => void }
   const here = useHere();
   const { dispatch } = usePiece();
   const { guide, pass, band, plan, rowsDone, rowsOf } = here;
-  const { know } = useWorkshop();
-  const patternId = here.tying.design.pattern.id;
-  const piece = useMemo(
-    () => ({ band: expectedOfPlan(plan, know.facts(patternId), band) }),
-    [plan, know, patternId, band],
-  );
+  const piece = useBandPiece(plan, here.tying.design.pattern.id, band);
   const [seen, setSeen] = useState<CountEvidence>({});
   const tying = guide.tying[pass]!;
   const { rowMm } = willItReach({ plan, band, rowsDone, ...measuredHere(here) });
@@ -103,7 +97,7 @@ export default function CountPanel({ onClose }: { readonly onClose: () => void }
           onUse={({ lengthMm, rows }) =>
             setSeen({
               ...seen,
-              wovenMm: Math.round(lengthMm * 10) / 10,
+              wovenMm: lengthMm,
               ...(rows === undefined ? {} : { counted: rows }),
             })
           }

@@ -53,7 +53,7 @@ export function LeftField({ end, value, onChange }: LeftProps) {
       <PhotoButton
         name={`Left over of ${end.letter}, end ${end.end + 1}`}
         piece={piece}
-        onUse={(found) => onChange(Math.round(found.lengthMm))}
+        onUse={(found) => onChange(found.lengthMm)}
       />
       {isOdd && (
         <p role="status" className="mt-1 rounded bg-amber-pale px-3 py-1.5 text-[15px] text-amber-ink">

@@ -1,9 +1,8 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { type Make, makeRecord, readMake } from '../../../core/formats/make.ts';
-import { expectedOfPlan } from '../../../core/photo/expected.ts';
 import type { Plan } from '../../../core/plan/types.ts';
 import { type Leftover, leftoversBack } from '../../../core/stash/leftovers.ts';
 import { allEnds } from '../../../core/steps/list/ends.ts';
@@ -11,7 +10,8 @@ import { newId } from '../../../storage/ids.ts';
 import { finishPiece } from '../../../storage/pieces.ts';
 import { PhotoButton } from '../../photo/PhotoButton.tsx';
 import { Thumbnail } from '../../photo/Thumbnail.tsx';
-import { useWorkshop, WORKSHOP_KEY } from '../../state/knowledge.tsx';
+import { useBandPiece } from '../../photo/useBandPiece.ts';
+import { WORKSHOP_KEY } from '../../state/knowledge.tsx';
 import { MAKES_KEY, PIECES_KEY, useDatabase } from '../../state/services.tsx';
 import { useStall } from '../../state/stall.ts';
 import { useStash } from '../../state/stash.ts';
@@ -82,12 +82,8 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
   const { mutate } = useSWRConfig();
   const stash = useStash();
   const { figures } = useStall();
-  const { know } = useWorkshop();
   const [fromPhoto, setFromPhoto] = useState(0);
-  const piece = useMemo(
-    () => ({ band: expectedOfPlan(plan, know.facts(tying.design.pattern.id)) }),
-    [plan, know, tying.design],
-  );
+  const piece = useBandPiece(plan, tying.design.pattern.id);
   const { control, register, handleSubmit, setError, setValue, formState } = useForm<FinishValues>({
     defaultValues: { fit: 'not tried', checks: {}, left: {}, notes: '', photo: '' },
     resolver: readBy<FinishValues, Make>(
@@ -172,7 +168,7 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
                   name="Woven length"
                   piece={piece}
                   onUse={(found) => {
-                    field.onChange(Math.round(found.lengthMm * 10) / 10);
+                    field.onChange(found.lengthMm);
                     setValue('photo', found.small);
                     setFromPhoto((n) => n + 1);
                   }}

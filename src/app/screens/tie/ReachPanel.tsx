@@ -1,10 +1,10 @@
 import { CircleAlert, CircleCheck } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { findProduct } from '../../../core/fit/products.ts';
-import { cordMmOf, expectedOfPlan } from '../../../core/photo/expected.ts';
+import { cordMmOf } from '../../../core/photo/expected.ts';
 import { type Reach, type Verdict, willItReach } from '../../../core/steps/reach/reach.ts';
 import { PhotoButton } from '../../photo/PhotoButton.tsx';
-import { useWorkshop } from '../../state/knowledge.tsx';
+import { useBandPiece } from '../../photo/useBandPiece.ts';
 import { chanceText } from '../../ui/chance.ts';
 import { LengthField } from '../../ui/LengthField.tsx';
 import { Segments } from '../../ui/Segments.tsx';
@@ -73,12 +73,7 @@ function MeasuredFields({ reach }: { readonly reach: Reach }) {
   const { dispatch } = usePiece();
   const show = useLength();
   const { plan, band, pass, rowsDone, rowsOf, tying } = here;
-  const { know } = useWorkshop();
-  const patternId = tying.design.pattern.id;
-  const piece = useMemo(
-    () => ({ band: expectedOfPlan(plan, know.facts(patternId), band) }),
-    [plan, know, patternId, band],
-  );
+  const piece = useBandPiece(plan, tying.design.pattern.id, band);
   const measured = measuredHere(here);
   const leftOf = (end: number) => measured.left.find((l) => l.end === end && l.rows === rowsDone)?.leftMm;
   return (
@@ -107,7 +102,7 @@ function MeasuredFields({ reach }: { readonly reach: Reach }) {
                       type: 'left',
                       band,
                       pass,
-                      measured: [{ rows: rowsDone, end: i, leftMm: Math.round(lengthMm) }],
+                      measured: [{ rows: rowsDone, end: i, leftMm: lengthMm }],
                     })
                   }
                 />
@@ -135,7 +130,7 @@ function MeasuredFields({ reach }: { readonly reach: Reach }) {
                 type: 'woven',
                 band,
                 pass,
-                measured: { rows: rowsDone, wovenMm: Math.round(lengthMm * 10) / 10 },
+                measured: { rows: rowsDone, wovenMm: lengthMm },
               })
             }
           />

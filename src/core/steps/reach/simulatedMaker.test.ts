@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Design } from '../../formats/design.gen.ts';
 import { plan } from '../../plan/plan.ts';
 import type { Plan } from '../../plan/types.ts';
-import { seeded } from '../../random.ts';
+import { normals, seeded } from '../../random.ts';
 import { workingEnds } from '../list/ends.ts';
 import { rowMmOf } from '../list/events.ts';
 import { type Guide, guideFor } from '../list/steps.ts';
@@ -35,8 +35,7 @@ interface Maker {
   readonly rowFactor: number;
 }
 
-const normal = (random: () => number): number =>
-  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+const normal = (random: () => number): number => normals(random)();
 
 const clip = (v: number, lo: number, hi: number): number => Math.min(hi, Math.max(lo, v));
 

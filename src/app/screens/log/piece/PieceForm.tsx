@@ -4,12 +4,11 @@ import { findProduct } from '../../../../core/fit/products.ts';
 import { readDesign } from '../../../../core/formats/design.ts';
 import type { Make } from '../../../../core/formats/make.ts';
 import { sensibleMake } from '../../../../core/log/sense.ts';
-import { expectedOfPlan } from '../../../../core/photo/expected.ts';
 import type { Plan } from '../../../../core/plan/types.ts';
 import { allEnds } from '../../../../core/steps/list/ends.ts';
 import { PhotoButton } from '../../../photo/PhotoButton.tsx';
 import { Thumbnail } from '../../../photo/Thumbnail.tsx';
-import { useWorkshop } from '../../../state/knowledge.tsx';
+import { useBandPiece } from '../../../photo/useBandPiece.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { FITS } from '../../../ui/fits.ts';
 import { LengthField } from '../../../ui/LengthField.tsx';
@@ -44,13 +43,8 @@ const inMonths = (months: number): string => localDay(addMonths(Date.now(), mont
 export function PieceForm({ make, plan, isNew, onKeep }: Props) {
   const show = useLength();
   const [v, setV] = useState(() => valuesOf(make, plan));
-  const { know } = useWorkshop();
   const design = useMemo(() => readDesign(make.design), [make]);
-  const patternId = design.ok ? design.value.pattern.id : '';
-  const piece = useMemo(
-    () => ({ band: expectedOfPlan(plan, know.facts(patternId)) }),
-    [plan, know, patternId],
-  );
+  const piece = useBandPiece(plan, design.ok ? design.value.pattern.id : '');
   const [problem, setProblem] = useState<string>();
   const set = (patch: Partial<PieceValues>) => setV((before) => ({ ...before, ...patch }));
   const without = (list: Readonly<Record<string, number>>, key: string) =>
@@ -111,7 +105,7 @@ export function PieceForm({ make, plan, isNew, onKeep }: Props) {
         <PhotoButton
           name="Woven length"
           piece={piece}
-          onUse={({ lengthMm, small }) => set({ wovenMm: Math.round(lengthMm * 10) / 10, photo: small })}
+          onUse={({ lengthMm, small }) => set({ wovenMm: lengthMm, photo: small })}
         />
         <LengthField
           label="Closed, its inside"

@@ -17,7 +17,7 @@ export interface Kept {
 }
 
 /** A kind of record that a backup holds. */
-export interface Room {
+export interface RecordKind {
   readonly id:
     | 'designs'
     | 'rings'
@@ -64,7 +64,7 @@ export function readWholeLedger(value: unknown): Result<readonly Entry[]> {
 }
 
 /** In the order in which they are shown. The stash's ledger is one record: what was cut can’t be mixed from two of them. */
-export const ROOMS: readonly Room[] = [
+export const KINDS: readonly RecordKind[] = [
   { id: 'designs', name: 'Designs', read: within('design', readDesign), changedAt: date('updatedAt') },
   { id: 'rings', name: 'Rings', read: within('ring', readRing), changedAt: date('updatedAt') },
   { id: 'weaves', name: 'Weaves of your own', read: readOwnWeave, changedAt: date('updatedAt') },
