@@ -63,8 +63,6 @@ test('a weave tells what it takes, with a range, and how that is known', async (
   await page.getByTestId('usage-A').click();
   await expect(page.getByTestId('why')).toContainText('rope engine');
   await expect(page.getByTestId('why')).toContainText('proven to be the knot that was drawn');
-  await page.getByRole('button', { name: 'turn it' }).click();
-  await expect(page.getByTestId('turntable').locator('canvas')).toBeVisible();
 });
 
 test('a swatch is refused when it cannot be, kept when it can, and the plan then uses its numbers', async ({

@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { chromium, type Page } from '@playwright/test';
 import { bandPhoto, markPhoto } from '../e2e/photo.ts';
-import { CHROMIUM_FLAGS } from '../playwright.config.ts';
+import { FLAGS_FOR_3D } from '../playwright.config.ts';
 
 const PORT = 4391;
 const DIR = 'docs/screenshots';
@@ -109,7 +109,7 @@ const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts',
 await new Promise((resolve) => server.stdout.once('data', resolve));
 const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: CHROMIUM_FLAGS,
+  args: FLAGS_FOR_3D,
 });
 const wanted = process.argv.slice(2);
 for (const [name, prepare] of Object.entries(SHOTS)) {
