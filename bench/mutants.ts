@@ -35,6 +35,8 @@ const AT_ONCE = Number(process.env.AT_ONCE ?? 2);
 /** Tests that run other programs: what happens there is not seen from here, and they take long. */
 const LEFT_OUT = ['src/server/*', 'src/cli/*', 'scripts/rules'];
 const TIMEOUT_MS = 300_000;
+/** For all the tests in one go, beside other work. */
+const ALL_TIMEOUT_MS = 3_600_000;
 /** Of the files that meet a mutant, how many of the slowest wait until the quick ones have let it through. */
 const QUICK_LEFT = 8;
 
@@ -82,16 +84,23 @@ function copySources(): string {
  * Vitest in a copy. `--no-isolate` shares modules between files and is quicker, but which file meets what is only seen
  * where each has its own.
  */
-function vitest(dir: string, options: readonly string[], env: Record<string, string> = {}): Promise<boolean> {
+function vitest(
+  dir: string,
+  options: readonly string[],
+  env: Record<string, string> = {},
+  timeoutMs = TIMEOUT_MS,
+): Promise<boolean> {
   return new Promise((resolve) => {
-    const child = spawn('npx', ['vitest', 'run', '--reporter', 'dot', ...options], {
+    // A loaded machine is slow: that alone notices nothing.
+    const patience = ['--testTimeout', '60000'];
+    const child = spawn('npx', ['vitest', 'run', '--reporter', 'dot', ...patience, ...options], {
       cwd: dir,
       stdio: 'ignore',
       detached: true,
       env: { ...process.env, ...env },
     });
     // A test that never ends has noticed, too.
-    const timer = setTimeout(() => process.kill(-child.pid!, 'SIGKILL'), TIMEOUT_MS);
+    const timer = setTimeout(() => process.kill(-child.pid!, 'SIGKILL'), timeoutMs);
     child.on('exit', (code) => {
       clearTimeout(timer);
       resolve(code === 0);
@@ -136,6 +145,7 @@ afterEverything(() => {
     dir,
     LEFT_OUT.flatMap((file) => ['--exclude', `${file}.test.ts`]),
     { MET: met },
+    ALL_TIMEOUT_MS,
   );
   if (!isSound) throw new Error('The tests fail without any mutation: nothing can be learned from them.');
   const tests = new Map<number, string[]>(numbered.map((mutant) => [mutant.index, []]));

@@ -24,9 +24,6 @@ test('everything goes into one file and comes back into an empty browser; undone
 
   const other = await browser.newContext();
   const second = await other.newPage();
-  await second.goto('/');
-  await second.getByRole('button', { name: 'Designs' }).click();
-  await second.getByRole('button', { name: 'Clear all' }).click();
   await second.goto('/backup');
   const choose = second.getByLabel('Backup file');
   await choose.setInputFiles({

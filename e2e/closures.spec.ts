@@ -21,7 +21,7 @@ async function pick(page: Page, label: string, choice: string): Promise<void> {
 }
 
 async function startNew(page: Page): Promise<void> {
-  await page.goto('/');
+  await page.goto('/?stall');
   await page.getByRole('button', { name: 'Designs' }).click();
   await page.getByRole('button', { name: 'New' }).click();
   await expect(page.getByLabel('Name of this design')).toHaveValue('New band');

@@ -59,7 +59,7 @@ test('a weave of one’s own is drawn by clicks, pulled tight, kept, and planned
   await page.getByRole('button', { name: 'Save as my weave' }).click();
   await expect(page.getByRole('heading', { name: 'Lin’s coil' })).toBeVisible();
   // It is a weave like any other: planned on the Bench.
-  await page.goto('/');
+  await page.goto('/?stall');
   await word(page, 'Weave').click();
   await page
     .getByRole('option', { name: /Lin’s coil/ })

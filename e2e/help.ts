@@ -26,7 +26,7 @@ export { expect };
 
 /** Opens the Bench on a demo design by name. */
 export async function openDemo(page: Page, name = 'Dome night band'): Promise<void> {
-  await page.goto('/');
+  await page.goto('/?stall');
   await page.getByRole('button', { name: 'Designs' }).click();
   await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
   await expect(page.getByLabel('Name of this design')).toHaveValue(new RegExp(`^${name}`));

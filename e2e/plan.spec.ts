@@ -13,7 +13,7 @@ import {
 } from './help.ts';
 
 test('a new maker plans a bracelet and reads what to cut', async ({ page }) => {
-  await page.goto('/');
+  await page.goto('/?stall');
   await page.getByRole('button', { name: 'Designs' }).click();
   await page.getByRole('button', { name: 'New' }).click();
   await expect(page.getByLabel('Name of this design')).toHaveValue('New band');

@@ -58,7 +58,7 @@ test('the first script is small: what the page names, and what the Bench asks fo
     });
     watch.observe(document, { childList: true, subtree: true });
   });
-  await page.goto('/');
+  await page.goto('/?stall');
   await expect(page.getByTestId('cut-A')).toBeVisible();
   // What is fetched later, like the card to print, keeps nobody waiting.
   const asked = await page.evaluate(() => {

@@ -6,7 +6,7 @@ import { bightName } from '../src/core/rings/types.ts';
 import { expect, saved, shownMm, test, typeLength, violations, word } from './help.ts';
 
 test('a slip-on ring with a second colour between is planned from the Bench', async ({ page }) => {
-  await page.goto('/');
+  await page.goto('/?stall');
   await word(page, 'Product').click();
   await page.getByRole('button', { name: 'ring bracelet' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('New ring');

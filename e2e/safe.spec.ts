@@ -79,7 +79,7 @@ test('one spoilt weave in the store is said to be one, and the others are there'
 bare(
   'with a part of the application gone, the rest of the page goes on and says what to do',
   async ({ page }) => {
-    await page.goto('/');
+    await page.goto('/?stall');
     await expect(page.getByLabel('Name of this design')).toBeVisible();
     await page.route('**/assets/DesignsDrawer*', (route) => route.abort());
     await page.getByRole('button', { name: 'Designs' }).click();
@@ -92,7 +92,7 @@ bare(
 );
 
 bare('after a rebuild a missing part says that a new version is here', async ({ page }) => {
-  await page.goto('/');
+  await page.goto('/?stall');
   await expect(page.getByLabel('Name of this design')).toBeVisible();
   await page.route('**/assets/ExportDialog*', (route) => route.fulfill({ status: 404 }));
   await page.route(/\/$/, (route) =>

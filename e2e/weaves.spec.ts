@@ -133,7 +133,7 @@ test('a design takes a weave of one’s own along to another browser', async ({ 
   const file = await saved.path();
 
   const other = await (await browser.newContext()).newPage();
-  await other.goto('/');
+  await other.goto('/?stall');
   await other.getByRole('button', { name: 'Designs' }).click();
   await other.getByLabel('Import a design file').setInputFiles(file!);
   await expect(word(other, 'Weave')).toHaveText('Dome bar', { timeout: 30_000 });

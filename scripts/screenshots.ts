@@ -118,7 +118,7 @@ for (const [name, prepare] of Object.entries(SHOTS)) {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
   });
-  await page.goto('/');
+  await page.goto('/?stall');
   await page.getByTestId('save-state').waitFor();
   await prepare(page);
   await page.waitForTimeout(700);

@@ -4,7 +4,7 @@ import type { Issue } from '../core/result.ts';
 import type { UnitSystem } from '../core/units/index.ts';
 import type { Database } from '../storage/db.ts';
 import { type Settings, writeSetting } from '../storage/settings.ts';
-import { BACKUP_PATH, designPath, OPEN_PATH } from './paths.ts';
+import { BACKUP_PATH, designPath, OPEN_PATH, START_PATH, WORDS_PATH } from './paths.ts';
 import { Header } from './shell/Header.tsx';
 import { NewVersion } from './shell/NewVersion.tsx';
 import { SaveBanner } from './shell/SaveMark.tsx';
@@ -27,7 +27,7 @@ if (!/^\/(?:tie|weaves|rings|stash|orders|log|practice)/.test(window.location.pa
   benchPage().catch(() => undefined);
 
 const BenchPage = lazily(benchPage);
-const EmptyBench = lazily(() => import('./screens/bench/EmptyBench.tsx'));
+const StartPage = lazily(() => import('./screens/start/StartPage.tsx'));
 const WeavesPage = lazily(() => import('./screens/weaves/WeavesPage.tsx'));
 const WeavePage = lazily(() => import('./screens/weaves/WeavePage.tsx'));
 const TieListPage = lazily(() => import('./screens/tie/TieListPage.tsx'));
@@ -37,6 +37,7 @@ const StashPage = lazily(() => import('./screens/stash/StashPage.tsx'));
 const LogPage = lazily(() => import('./screens/log/LogPage.tsx'));
 const PracticePage = lazily(() => import('./screens/practice/PracticePage.tsx'));
 const BackupPage = lazily(() => import('./screens/backup/BackupPage.tsx'));
+const WordsPage = lazily(() => import('./screens/words/WordsPage.tsx'));
 const OpenLinkPage = lazily(() => import('./screens/open/OpenLinkPage.tsx'));
 const OrdersPage = lazily(() => import('./screens/orders/OrdersPage.tsx'));
 const CommandBox = lazily(() => import('./shell/CommandBox.tsx'));
@@ -96,6 +97,8 @@ export function App({ settings }: { readonly settings: Settings }) {
               <Route path="/rings/:id/tie" element={<RingPage opened={ring.opened} isTying />} />
               <Route path="/stash" element={<StashPage />} />
               <Route path={BACKUP_PATH} element={<BackupPage />} />
+              <Route path={START_PATH} element={<StartPage />} />
+              <Route path={WORDS_PATH} element={<WordsPage />} />
               <Route path={OPEN_PATH} element={<OpenLinkPage />} />
               <Route path="/practice" element={<PracticePage />} />
               <Route path="/log" element={<LogPage />} />
@@ -116,7 +119,7 @@ function Home({ last }: { readonly last: string | undefined }) {
   const { data: records } = useDesigns();
   if (!records) return null;
   const record = records.find((r) => r.id === last) ?? records[0];
-  return record ? <Navigate to={designPath(record.id)} replace /> : <EmptyBench />;
+  return record ? <Navigate to={designPath(record.id)} replace /> : <StartPage />;
 }
 
 /** The design of the address, and that it was the last one on the Bench. */

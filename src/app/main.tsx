@@ -6,22 +6,25 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { type Database, openDatabase } from '../storage/db.ts';
-import { restoreDesigns } from '../storage/designs.ts';
 import { readSettings, type Settings, writeSetting } from '../storage/settings.ts';
 import { App } from './App.tsx';
-import { demoRecords } from './state/demo.ts';
+import { STALL } from './paths.ts';
 import { DatabaseContext } from './state/services.tsx';
 import { ToastProvider } from './ui/Toast.tsx';
 
 const root = createRoot(document.getElementById('root')!);
 
+/** Places where somebody new is not shown the demo unasked: the start with its ways in, a link from a friend, a backup. */
+const OWN_START = /^\/(?:start|open|backup|words)?$/;
+
 async function open(): Promise<{ readonly db: Database; readonly settings: Settings }> {
   const db = await openDatabase();
   const settings = await readSettings(db);
+  const { pathname, search } = window.location;
   if (!settings.demoSeen) {
-    await restoreDesigns(db, demoRecords(Date.now()));
-    await writeSetting(db, 'demoSeen', true);
-    await db.put('settings', true, 'restOfDemo', 'relaxed');
+    if (OWN_START.test(pathname) && !new URLSearchParams(search).has(STALL)) {
+      await writeSetting(db, 'demoSeen', true);
+    } else await (await import('./state/demo.ts')).bringDemo(db, Date.now());
   }
   await restOfDemo(db);
   return { db, settings };

@@ -23,7 +23,9 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const) {
 }
 try {
   const address = await app.listen(options.value);
-  console.log(`Warp Beam is at ${address} — the Bench opens with the stall’s demo designs. Ctrl+C stops it.`);
+  console.log(
+    `Warp Beam is at ${address} and, with the observatory stall’s demo, at ${address}/?stall. Ctrl+C stops it.`,
+  );
 } catch (error) {
   const { code, message } = error as NodeJS.ErrnoException;
   if (code === 'EADDRINUSE')

@@ -3,7 +3,8 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { findPattern, PATTERNS } from '../../core/patterns/index.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
-import { BACKUP_PATH, designPath, ringPath, weavePath } from '../paths.ts';
+import { WORD_KEYS } from '../help/keys.ts';
+import { BACKUP_PATH, designPath, ringPath, START_PATH, WORDS_PATH, weavePath } from '../paths.ts';
 import type { Bench } from '../state/bench.ts';
 import { useWorkshop } from '../state/knowledge.tsx';
 import { useLibrary } from '../state/library.ts';
@@ -12,7 +13,6 @@ import { finds } from '../ui/find.ts';
 import { Sheet } from '../ui/Sheet.tsx';
 import { useUnits } from '../ui/units.tsx';
 import { type Command, girthIn } from './commands.ts';
-import { WORD_KEYS } from './keys.ts';
 
 interface Props {
   readonly bench: Bench | undefined;
@@ -188,6 +188,10 @@ function useCommands(bench: Bench | undefined, onUnits: (units: UnitSystem) => v
       place('table', 'Tie', '/tie'),
       place('weaves', 'Weaves', '/weaves'),
       place('stash', 'Stash', '/stash'),
+      place('orders', 'Orders', '/orders'),
+      place('log', 'Log', '/log'),
+      place('practice', 'Practice', '/practice'),
+      place('start', 'Start: three ways in', START_PATH),
       { ...place('backup', 'Backup: everything in one file', BACKUP_PATH), also: 'save restore zip copy' },
       { id: 'designs', name: 'All designs', group: 'Places', key: 'O', run: press('[data-key="o"]') },
       {
@@ -199,8 +203,15 @@ function useCommands(bench: Bench | undefined, onUnits: (units: UnitSystem) => v
         run: () => onUnits(units === 'metric' ? 'imperial' : 'metric'),
       },
       {
+        id: 'words',
+        name: 'Words, with pictures',
+        group: 'Help',
+        also: 'glossary meaning term bight core',
+        run: () => void navigate(WORDS_PATH),
+      },
+      {
         id: 'keys',
-        name: 'Keys',
+        name: 'Help and keys',
         group: 'Help',
         key: '?',
         also: 'shortcuts keyboard help',

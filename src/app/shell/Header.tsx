@@ -4,13 +4,13 @@ import { Link, useLocation } from 'react-router';
 import { useStore } from 'zustand';
 import { LIMITS } from '../../core/formats/limits.gen.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
+import { HelpButton } from '../help/HelpButton.tsx';
 import type { NamedDocument } from '../state/document.ts';
 import { Boundary } from '../ui/Boundary.tsx';
 import { Button } from '../ui/Button.tsx';
 import { lazily } from '../ui/lazily.ts';
 import { useUnits } from '../ui/units.tsx';
 import { SaveMark } from './SaveMark.tsx';
-import { ShortcutSheet } from './ShortcutSheet.tsx';
 
 const DesignsDrawer = lazily(() => import('./DesignsDrawer.tsx'));
 
@@ -66,7 +66,7 @@ export function Header({ bench, onUnits, onCommands }: Props) {
         >
           <Search size={18} aria-hidden />
         </Button>
-        <ShortcutSheet />
+        <HelpButton />
       </div>
       {listing && (
         <Boundary name="The list of designs" keys={[listing]}>

@@ -12,7 +12,7 @@ import { solveInWorker } from '../../workers/outside/solve.ts';
 import { readText } from '../export/readText.ts';
 import { designPath } from '../paths.ts';
 import { useToast } from '../ui/Toast.tsx';
-import { demoRecords } from './demo.ts';
+import { bringDemo } from './demo.ts';
 import { useWorkshop } from './knowledge.tsx';
 import { newDesign } from './newDesign.ts';
 import { useDatabase, useDesigns } from './services.tsx';
@@ -75,7 +75,14 @@ export function useLibrary() {
     records,
     /** Keeps a design that was made elsewhere, and opens it. */
     openDesign: (design: Design) => open({ ...design, name: freeName(design.name, '', names) }),
-    create: () => open(newDesign(freeName('New band', '', names))),
+    create: (changes: Partial<Design> = {}) =>
+      open({ ...newDesign(freeName('New band', '', names)), ...changes }),
+    /** The demo, open on the design that says most. */
+    lookAround: async () => {
+      const [first] = await bringDemo(db, Date.now());
+      await mutate();
+      if (first) await navigate(designPath(first));
+    },
     duplicate: (record: DesignRecord) => {
       const read = readDesign(record.design);
       if (read.ok) return open({ ...read.value, name: freeName(read.value.name, ', copy', names) });
@@ -111,7 +118,7 @@ export function useLibrary() {
       await navigate('/');
     },
     loadDemo: async () => {
-      await restoreDesigns(db, demoRecords(Date.now()));
+      await bringDemo(db, Date.now());
       await mutate();
       toast({ text: 'The observatory stall’s demo designs are here.' });
     },

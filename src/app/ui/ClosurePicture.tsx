@@ -7,6 +7,8 @@ import { SceneView } from './SceneView.tsx';
 interface Props {
   readonly plan: Plan;
   readonly patternId: string;
+  /** The end that is shown, where that is not both. */
+  readonly only?: 'start' | undefined;
   readonly className?: string;
 }
 
@@ -17,7 +19,7 @@ const BEYOND_MM = 48;
 const DETAIL_MM = 0.5;
 
 /** The two ends of a piece as its closure makes them, all at one scale; drawn once it comes into view. */
-export function ClosurePicture({ plan, patternId, className = 'h-10' }: Props) {
+export function ClosurePicture({ plan, patternId, only, className = 'h-10' }: Props) {
   const place = useRef<HTMLSpanElement>(null);
   const [isSeen, setSeen] = useState(false);
   useEffect(() => {
@@ -49,9 +51,11 @@ export function ClosurePicture({ plan, patternId, className = 'h-10' }: Props) {
       className={`flex items-center gap-1.5 rounded bg-mat p-1 ${className}`}
     >
       {scene &&
-        ends.map(({ key, x, widthMm }) => (
-          <SceneView key={key} scene={scene} part={{ minX: x, widthMm }} className="h-full min-w-0" />
-        ))}
+        ends
+          .filter((end) => only === undefined || end.key === only)
+          .map(({ key, x, widthMm }) => (
+            <SceneView key={key} scene={scene} part={{ minX: x, widthMm }} className="h-full min-w-0" />
+          ))}
     </span>
   );
 }

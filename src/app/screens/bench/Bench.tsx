@@ -1,6 +1,7 @@
 import { type ComponentType, Suspense, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import { plan as makePlan } from '../../../core/plan/plan.ts';
+import { Hint } from '../../help/Hint.tsx';
 import type { Bench as BenchStore } from '../../state/bench.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { Boundary } from '../../ui/Boundary.tsx';
@@ -53,6 +54,10 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
               <Boundary name="The sentence" keys={[design]}>
                 <Sentence />
               </Boundary>
+              <Hint id="bench-words" className="mx-5 mb-2">
+                Every underlined word opens: press it, or type its letter. Start with the weave (K) and the
+                colours (1).
+              </Hint>
               <Boundary name="The list of problems" keys={[design]}>
                 <Issues />
               </Boundary>

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { drillCards, questionOf } from '../../../core/practice/drills.ts';
 import { DRILL_KINDS, type DrillKind, type Question } from '../../../core/practice/types.ts';
 import { seeded } from '../../../core/random.ts';
+import { Hint } from '../../help/Hint.tsx';
 import { usePractice } from '../../state/practice.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -96,6 +97,7 @@ export default function PracticePage() {
             in a class: don’t keep answers
           </label>
         </div>
+        <Hint id="practice-keys">Press an answer, or type its key. Enter goes on.</Hint>
         <h1 className="font-bold font-title text-3xl">{words.ask}</h1>
         {question.told && (
           <ol className="list-decimal pl-6 text-lg" data-testid="told">

@@ -1,3 +1,4 @@
+import { LinkedWhy } from '../../help/Linked.tsx';
 import { Disclosed } from '../../ui/Disclosed.tsx';
 import { WhyText } from '../../ui/WhyNumber.tsx';
 import { useHere } from './TieContext.tsx';
@@ -29,7 +30,7 @@ export function StepText() {
               </span>
             )}
             <span>
-              <WhyText why={line} />
+              <LinkedWhy why={line} />
             </span>
           </li>
         ))}
@@ -48,7 +49,7 @@ export function StepText() {
       )}
       {step.look && (
         <p className="mt-3 text-ink-soft text-xl leading-snug" data-testid="step-look">
-          <span className="font-semibold">Look:</span> <WhyText why={step.look} />
+          <span className="font-semibold">Look:</span> <LinkedWhy why={step.look} />
         </p>
       )}
       <p role="status" className="sr-only" data-testid="announce">

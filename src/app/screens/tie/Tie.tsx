@@ -1,6 +1,7 @@
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { comingUp } from '../../../core/steps/progress.ts';
 import { whyText } from '../../../core/why/why.ts';
+import { Hint } from '../../help/Hint.tsx';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { lazily } from '../../ui/lazily.ts';
 import { useUnits } from '../../ui/units.tsx';
@@ -106,6 +107,7 @@ export function Tie() {
           </div>
           <div className={`flex min-w-0 flex-col gap-4 lg:col-start-2 ${step.at ? '' : 'lg:row-span-2'}`}>
             <StepText />
+            <Hint id="tie-next">Space, → or the big button: next. ←: back. U: take a row back.</Hint>
             <Warning onPanel={setPanel} />
             <Coming />
             <CautionBox />

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { LONGEST_STEP_MS } from '../../../core/steps/progress.ts';
 import { PHASES } from '../../../core/steps/types.ts';
+import { HelpButton } from '../../help/HelpButton.tsx';
 import { designPath } from '../../paths.ts';
 import { Button } from '../../ui/Button.tsx';
 import type { PanelName } from './panels.ts';
@@ -51,6 +52,7 @@ export function TieBar({ onPause, onPanel }: Props) {
             {isPaused ? <Play size={18} aria-hidden /> : <Pause size={18} aria-hidden />}
             <span className="max-sm:sr-only">{isPaused ? 'Go on' : 'Pause'}</span>
           </Button>
+          <HelpButton />
           <Button onClick={() => onPanel('way')} aria-keyshortcuts="o" aria-label="How I work, and keys">
             <Settings2 size={18} aria-hidden />
           </Button>

@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { PALETTE } from '../../../../core/colour/palette.ts';
 import { CORDS, findCord } from '../../../../core/cord/cords.ts';
 import { CHANCES } from '../../../../core/plan/chance.ts';
@@ -7,6 +8,7 @@ import { freePieces } from '../../../../core/stash/free.ts';
 import type { Stash } from '../../../../core/stash/ledger.ts';
 import { parsePieces } from '../../../../core/stash/typedPieces.ts';
 import { plural } from '../../../../core/words.ts';
+import { HAVE } from '../../../paths.ts';
 import { useStall } from '../../../state/stall.ts';
 import type { Aliases } from '../../../state/stash.ts';
 import { LengthField } from '../../../ui/LengthField.tsx';
@@ -40,7 +42,8 @@ export function MakeTab({ stash, reserved, aliases }: Props) {
     [holdings],
   );
   const [cord, setCord] = useState<string>();
-  const [typed, setTyped] = useState('');
+  const [search] = useSearchParams();
+  const [typed, setTyped] = useState(search.get(HAVE) ?? '');
   const [girthMm, setGirth] = useState(WRIST_MM);
   const [chance, setChance] = useState<number>(CHANCES.measured);
   const [sort, setSort] = useState<Sort>('used');

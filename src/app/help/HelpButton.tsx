@@ -3,14 +3,16 @@ import { Boundary } from '../ui/Boundary.tsx';
 import { Button } from '../ui/Button.tsx';
 import { lazily } from '../ui/lazily.ts';
 
-const KeySheet = lazily(() => import('./KeySheet.tsx'));
+const HelpSheet = lazily(() => import('./HelpSheet.tsx'));
 
-export function ShortcutSheet() {
+/** What to do on this screen, and its keys. */
+export function HelpButton() {
   const [open, setOpen] = useState(false);
   return (
     <>
       <Button
-        aria-label="Keyboard shortcuts"
+        aria-label="Help and keys"
+        title="Help and keys (?)"
         aria-keyshortcuts="?"
         data-key="?"
         className="figure font-bold"
@@ -19,9 +21,9 @@ export function ShortcutSheet() {
         ?
       </Button>
       {open && (
-        <Boundary name="The list of keys" keys={[open]}>
+        <Boundary name="The help" keys={[open]}>
           <Suspense>
-            <KeySheet onClose={() => setOpen(false)} />
+            <HelpSheet onClose={() => setOpen(false)} />
           </Suspense>
         </Boundary>
       )}

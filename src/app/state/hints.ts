@@ -1,0 +1,27 @@
+import useSWR from 'swr';
+import { useDatabase } from './services.tsx';
+
+/** Places where a hint waits for whoever is new. */
+export type HintId = 'bench-words' | 'bench-why' | 'tie-next' | 'practice-keys';
+
+const SEEN = 'hintsSeen';
+
+/** Hints that were dismissed in this browser; dismissed ones stay away until they are asked for again. */
+export function useHints() {
+  const db = useDatabase();
+  const { data, mutate } = useSWR(SEEN, async (): Promise<readonly string[]> => {
+    const kept: unknown = await db.get('settings', SEEN);
+    return Array.isArray(kept) ? kept.filter((id) => typeof id === 'string') : [];
+  });
+  const keep = async (seen: readonly string[]) => {
+    await mutate(seen, { revalidate: false });
+    await db.put('settings', seen, SEEN, 'relaxed').catch(() => undefined);
+  };
+  return {
+    /** False while it is not known: a hint never flashes up and goes. */
+    isDue: (id: HintId): boolean => data !== undefined && !data.includes(id),
+    anySeen: data !== undefined && data.length > 0,
+    dismiss: (id: HintId) => void keep([...new Set([...(data ?? []), id])]),
+    showAgain: () => void keep([]),
+  };
+}

@@ -1,0 +1,36 @@
+import { useMemo } from 'react';
+import { beamScene } from '../../core/drawing/beam.ts';
+import type { Plan } from '../../core/plan/types.ts';
+import { usePictures } from '../state/knowledge.tsx';
+import { SceneView } from './SceneView.tsx';
+
+interface Props {
+  readonly plan: Plan;
+  readonly patternId: string;
+  readonly label: string;
+  readonly className?: string;
+}
+
+/** Nothing smaller than this is drawn, in mm. */
+const DETAIL_MM = 0.4;
+const ROUND_IT_MM = 4;
+
+/** A whole piece, laid open, seen from its front. */
+export function BandPicture({ plan, patternId, label, className = 'w-full' }: Props) {
+  const pictures = usePictures(patternId, plan);
+  const scene = useMemo(() => pictures && beamScene(plan, pictures, 'front', DETAIL_MM), [pictures, plan]);
+  if (!scene) return <div className={className} />;
+  return (
+    <SceneView
+      scene={scene}
+      label={label}
+      className={className}
+      part={{
+        minX: scene.minX - ROUND_IT_MM,
+        minY: scene.minY - ROUND_IT_MM,
+        widthMm: scene.widthMm + 2 * ROUND_IT_MM,
+        heightMm: scene.heightMm + 2 * ROUND_IT_MM,
+      }}
+    />
+  );
+}
