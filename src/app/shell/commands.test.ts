@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Design } from '../../core/formats/design.ts';
 import { newDesign } from '../state/newDesign.ts';
-import { finds } from '../ui/find.ts';
+import { finds, nameFirst } from '../ui/find.ts';
 import { girthIn } from './commands.ts';
 
 const bracelet: Design = newDesign('Typed');
@@ -31,4 +31,17 @@ describe('finding by words', () => {
     expect(finds(command, query)).toBe(true),
   );
   it.each(['losure', 'closure weave'])('“%s” does not', (query) => expect(finds(command, query)).toBe(false));
+});
+
+describe('what is found by its name', () => {
+  it('comes before what is found by other words; the rest keeps its order', () => {
+    const list = [
+      { name: 'Hitch bar', also: 'spiral' },
+      { name: 'Spiral bar' },
+      { name: 'Snake', also: 'spiral' },
+    ];
+    const names = (query: string) => nameFirst(list, query).map((c) => c.name);
+    expect(names('spir')).toEqual(['Spiral bar', 'Hitch bar', 'Snake']);
+    expect(names('')).toEqual(['Hitch bar', 'Spiral bar', 'Snake']);
+  });
 });

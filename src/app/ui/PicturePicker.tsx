@@ -1,6 +1,6 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { type ReactNode, useState } from 'react';
-import { finds } from './find.ts';
+import { finds, nameFirst } from './find.ts';
 
 interface PictureChoice {
   readonly value: string;
@@ -28,7 +28,10 @@ interface Props {
 /** Things picked by their looks: type to find, arrows to move, Enter or a click to choose. */
 export function PicturePicker({ label, value, choices, onChange, recent = [], onLeave }: Props) {
   const [query, setQuery] = useState('');
-  const found = recentFirst(choices, recent).filter((c) => finds(c, query));
+  const found = nameFirst(
+    recentFirst(choices, recent).filter((c) => finds(c, query)),
+    query,
+  );
   return (
     <Combobox
       value={value}
@@ -53,6 +56,8 @@ export function PicturePicker({ label, value, choices, onChange, recent = [], on
         <ComboboxInput
           aria-label={label}
           className="rounded border border-ink-soft bg-white px-2 py-1.5"
+          // The list may be fetched first: by then the popover has handed the focus out.
+          autoFocus
           placeholder="Type to find"
           displayValue={() => query}
           onChange={(e) => setQuery(e.target.value)}

@@ -36,6 +36,7 @@ export function FromWhatIHave({ onShow }: Props) {
       <label className="flex flex-col gap-1">
         <span className="font-medium text-sm">Cord</span>
         <input
+          aria-label="Cord"
           value={typed}
           placeholder={EXAMPLE}
           maxLength={300}
