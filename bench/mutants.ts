@@ -92,7 +92,7 @@ function vitest(
 ): Promise<boolean> {
   return new Promise((resolve) => {
     // A loaded machine is slow: that alone notices nothing.
-    const patience = ['--testTimeout', '60000'];
+    const patience = ['--testTimeout', '60000', '--hookTimeout', '60000'];
     const child = spawn('npx', ['vitest', 'run', '--reporter', 'dot', ...patience, ...options], {
       cwd: dir,
       stdio: 'ignore',

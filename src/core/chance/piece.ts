@@ -1,3 +1,4 @@
+import type { Estimate } from './normal.ts';
 import { PRIOR, PRIOR_NU, type SharedSpread, TAPE } from './spread.ts';
 
 /** One working end as planned: what its cord has used once so many rows are tied, in mm; fractions of a row count. */
@@ -14,6 +15,8 @@ export interface PlannedPiece {
   readonly shared: SharedSpread;
   /** Standard deviation of the logarithm of the row height. */
   readonly rowSd: number;
+  /** How much more cord per length the maker uses at its end than at its start (log scale), where a log knows it. */
+  readonly tiring?: Estimate | undefined;
   /** The maker has settled on this many rows: it is not the length that decides. */
   readonly settledRows?: number | undefined;
 }
@@ -31,6 +34,8 @@ export interface PieceState {
   readonly rows: { readonly mean: number; readonly sd: number };
   /** Factors on cord per length and on row height, as natural logarithms. */
   readonly use: { readonly mean: number; readonly sd: number };
+  /** How much more at its end than at its start. */
+  readonly tiring: Estimate;
   readonly row: { readonly mean: number; readonly sd: number };
   /** Factor on the cord that one row uses: both together. */
   readonly perRow: { readonly mean: number; readonly sd: number };
@@ -78,7 +83,8 @@ function pass(piece: PlannedPiece, measured: readonly Measuring[], line: Line): 
   P[H!]![H!] = varH;
   P[S!]![H!] = P[H!]![S!] = covSH;
   // The piece's mean is what is known: tiring turns about its middle.
-  P[TIRE!]![TIRE!] = PRIOR.tiring ** 2;
+  x[TIRE!] = piece.tiring?.mean ?? 0;
+  P[TIRE!]![TIRE!] = (piece.tiring?.sd ?? PRIOR.tiring) ** 2;
   for (let i = 0; i < K; i++) {
     P[FIRST! + 2 * i]![FIRST! + 2 * i] = PRIOR.hands ** 2 + PRIOR.ends ** 2;
     P[FIRST! + 2 * i + 1]![FIRST! + 2 * i + 1] = TAPE.limpMm ** 2 + 0.5 * TAPE.fixedMm ** 2;
@@ -214,6 +220,7 @@ function sumOf(piece: PlannedPiece, line: Line, x: Float64Array, P: Float64Array
     covariance,
     rows: { mean: e.last - (isByLength ? x[LEN!]! / e.rowMm : 0), sd: isByLength ? rowsSd : 0 },
     use: factor(x, P, [S!, WS!], line.s),
+    tiring: factor(x, P, [TIRE!], 0),
     row: factor(x, P, [H!, WH!], line.h),
     perRow: factor(x, P, [S!, WS!, H!, WH!], line.s + line.h),
     scale: e.scale,

@@ -62,6 +62,7 @@ export const LIMITS = {
     '/checks/*/id': 60,
     '/slips': 2000,
     '/slips/*/fault': 80,
+    '/measured': 2000,
     '/notes': 4000,
     '/lot': 60,
     '/photo': 200000,

@@ -67,6 +67,20 @@ export interface Make {
     undone: number;
   }[];
   undoneRows: number;
+  /**
+   * What a tape told while it was tied: after so many rows, what was left of an end, or how long the weave was. Of pieces of one band.
+   *
+   * @maxItems 2000
+   */
+  measured?: {
+    rows: number;
+    /**
+     * Which working end, counted from 0 as the plan lists them.
+     */
+    end?: number;
+    leftMm?: number;
+    wovenMm?: number;
+  }[];
   notes?: string;
   /**
    * Lot of cord, where the maker tells lots apart.

@@ -54,12 +54,23 @@ export function makeRecord(
     ...(done.closedMm === undefined ? {} : { closedMm: done.closedMm }),
     fit: done.fit,
     checks: done.checks,
+    ...measuredIn(plan, progress),
     spent: { ...progress.spent },
     slips: progress.slips.map((s) => ({ ...s })),
     undoneRows: progress.undoneRows,
     ...(done.notes ? { notes: done.notes } : {}),
     ...(done.photo ? { photo: done.photo } : {}),
   };
+}
+
+/** What was measured on the way, where the piece is one band tied in one pass: the log learns from it whether the hand tires. */
+function measuredIn(plan: Plan, progress: Progress): Pick<Make, 'measured'> {
+  if (plan.bands.length !== 1 || [...progress.left, ...progress.woven].some((m) => m.pass > 0)) return {};
+  const measured = [
+    ...progress.left.map(({ rows, end, leftMm }) => ({ rows, end, leftMm })),
+    ...progress.woven.map(({ rows, wovenMm }) => ({ rows, wovenMm })),
+  ].filter((m) => m.rows > 0);
+  return measured.length > 0 ? { measured } : {};
 }
 
 export const formatMake = (make: Make): string => `${JSON.stringify(make, null, 2)}\n`;

@@ -5,6 +5,8 @@ import { type Make, makeRecord } from '../formats/make.ts';
 import { type Knowledge, LIBRARY_ONLY } from '../plan/knowledge.ts';
 import { plan } from '../plan/plan.ts';
 import { workingEnds } from '../steps/list/ends.ts';
+import { startProgress } from '../steps/progress.ts';
+import { USUAL_WAY } from '../steps/types.ts';
 import { whyText } from '../why/why.ts';
 import { forecastOf, minutesOf, type WorkedLog, workLog } from './log.ts';
 import { evidenceOf } from './makes.ts';
@@ -19,12 +21,7 @@ const planned = (know: Knowledge = LIBRARY_ONLY) => {
 };
 const NONE = { leftOut: [], confirmed: [] };
 const learnedFrom = (log: WorkedLog) => (weave: string, cord: string) => forecastOf(log, weave, cord);
-const PROGRESS = {
-  done: [],
-  spent: { gather: 0, cut: 0, 'set up': 0, tie: 0, close: 0, finish: 0, check: 0 },
-  slips: [],
-  undoneRows: 0,
-} as unknown as Parameters<typeof makeRecord>[3];
+const PROGRESS = startProgress('gather', USUAL_WAY, 0);
 
 /** A piece tied by a hand that uses `factor` of what is calculated, cut as `know` planned it. */
 function tied(id: string, factor: number, know: Knowledge = LIBRARY_ONLY): Make {

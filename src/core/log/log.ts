@@ -15,6 +15,7 @@ import {
   type Timed,
 } from './minutes.ts';
 import { type Forecast, forecast } from './predict.ts';
+import { type LearnedTiring, learnTiring, tiringIn } from './tiring.ts';
 
 /** A maker's log, worked through: its pieces that count, what every one taught, and how each was foretold. Plain data. */
 export interface WorkedLog {
@@ -24,15 +25,22 @@ export interface WorkedLog {
   /** How long pieces took, and what that taught. */
   readonly timed: readonly Timed[];
   readonly minutes: LearnedMinutes;
+  /** Whether the hand tires, from pieces that were measured on the way. */
+  readonly tiring: LearnedTiring;
 }
 
 /** What a log says of a weave in a cord; nothing before the first piece that counts. */
 export const forecastOf = (
-  { evidence, learned }: Pick<WorkedLog, 'evidence' | 'learned'>,
+  { evidence, learned, tiring }: Pick<WorkedLog, 'evidence' | 'learned' | 'tiring'>,
   weave: string,
   cord: string,
 ): Forecast | undefined =>
-  evidence.length === 0 ? undefined : forecast(learned, { weave, family: familyOf(weave), cord });
+  evidence.length === 0
+    ? undefined
+    : {
+        ...forecast(learned, { weave, family: familyOf(weave), cord }),
+        ...(tiring.pieces > 0 ? { tiring: { mean: tiring.mean, sd: tiring.sd } } : {}),
+      };
 
 /** What the times say of a weave; nothing before the first piece that was timed. */
 export const minutesOf = (
@@ -78,5 +86,6 @@ export function workLog(
     foretold: foretold(pieces),
     timed,
     minutes: learnMinutes(timed),
+    tiring: learnTiring(counting.flatMap(({ make, again }) => tiringIn(make, again) ?? [])),
   };
 }

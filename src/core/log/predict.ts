@@ -1,3 +1,4 @@
+import type { Estimate } from '../chance/normal.ts';
 import type { Evidence, Group } from './evidence.ts';
 import { keysOf } from './evidence.ts';
 import type { Learned } from './filter.ts';
@@ -14,6 +15,8 @@ export interface Forecast {
   readonly covSH: number;
   /** Half of what the first of two ends uses more than the second (log scale). */
   readonly ends: number;
+  /** How much more cord per length is used at the end of a piece than at its start, where pieces were measured on the way. */
+  readonly tiring?: Estimate;
   /** φ̂, and its degrees of freedom. */
   readonly scale: number;
   readonly nu: number;

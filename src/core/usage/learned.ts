@@ -18,6 +18,7 @@ export function withLearned(engine: WeaveMetrics, forecast: Forecast): WeaveMetr
     // Sizes may be off by two standard deviations.
     spread: Math.min(engine.spread, 2 * Math.sqrt(varH)),
     shared: { lasting: varS, piece: pieceVariance(scale), nu },
+    ...(forecast.tiring ? { tiring: forecast.tiring } : {}),
     source: why`rope engine, and your log: ${learnedWords(forecast)}; ×${num(Math.exp(s), 3)} cord per length, ×${num(Math.exp(h), 3)} row height`,
   };
 }

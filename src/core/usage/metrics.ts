@@ -1,3 +1,4 @@
+import type { Estimate } from '../chance/normal.ts';
 import { PRIOR_SHARED, type SharedSpread } from '../chance/spread.ts';
 import { type CordType, effectiveDiameterMm } from '../cord/cords.ts';
 import type { SolvedFacts } from '../patterns/types.ts';
@@ -31,6 +32,8 @@ export interface WeaveMetrics {
   readonly spread: number;
   /** Variance of the cord used per length, as far as all ends have it in common. */
   readonly shared: SharedSpread;
+  /** Whether the maker's hand tires along a piece (log scale), where the log knows. */
+  readonly tiring?: Estimate;
   readonly source: Why;
 }
 

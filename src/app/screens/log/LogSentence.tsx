@@ -1,5 +1,6 @@
 import { readDesign } from '../../../core/formats/design.ts';
 import { AT } from '../../../core/log/state.ts';
+import type { LearnedTiring } from '../../../core/log/tiring.ts';
 import { plan } from '../../../core/plan/plan.ts';
 import { plural } from '../../../core/words.ts';
 import { useLength } from '../../ui/units.tsx';
@@ -24,6 +25,7 @@ export function LogSentence({ view }: { readonly view: LogView }) {
     );
   const share = Math.exp(log.learned.state.x[AT.makerS]!) - 1;
   const percent = Math.round(100 * Math.abs(share));
+  const tired = tiredPercent(log.tiring);
   const worth = worthOf(view);
   return (
     <>
@@ -38,6 +40,13 @@ export function LogSentence({ view }: { readonly view: LogView }) {
           </>
         )}
         , from {count} {plural(count, 'piece')}.
+        {tired !== undefined && (
+          <>
+            {' '}
+            Towards the end of a piece you use about <strong>{Math.abs(tired)} %</strong>{' '}
+            {tired > 0 ? 'more' : 'less'} than at its start.
+          </>
+        )}
       </p>
       {worth !== undefined && Math.abs(worth) >= 5 && (
         <p className="text-ink-soft" data-testid="log-worth">
@@ -47,6 +56,12 @@ export function LogSentence({ view }: { readonly view: LogView }) {
       )}
     </>
   );
+}
+
+/** How much more is used at the end than at the start, in whole per cent, once that is beyond doubt. */
+function tiredPercent({ mean, sd, pieces }: LearnedTiring): number | undefined {
+  const percent = Math.round(100 * Math.expm1(mean));
+  return pieces > 0 && percent !== 0 && Math.abs(mean) > sd ? percent : undefined;
 }
 
 /** Cord that the log saves on the piece that was made last, in mm; less than nothing where it asks for more. */

@@ -64,6 +64,7 @@ function plannedPiece({ plan, band, rowsOf, woven }: ReachAsk, ends: readonly Wo
     rows: b.rows,
     rowMm: rowMmOf(b),
     shared: plan.metrics.shared,
+    tiring: plan.metrics.tiring,
     rowSd: Math.max(0.005, plan.metrics.spread / 2),
     settledRows: isSettled ? rowsOf : undefined,
   };
