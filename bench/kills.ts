@@ -54,7 +54,7 @@ async function open(): Promise<Running> {
   });
   const browser = await chromium.connectOverCDP(socket);
   const page = browser.contexts()[0]!.pages()[0]!;
-  await page.goto(address);
+  await page.goto(`${address}/?stall`);
   await page.getByLabel('Name of this design').waitFor();
   return { process: child, browser, page };
 }

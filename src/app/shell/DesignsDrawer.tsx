@@ -11,6 +11,8 @@ import { backupReminder, useLastBackup } from '../state/lastBackup.ts';
 import { useLibrary } from '../state/library.ts';
 import { Button } from '../ui/Button.tsx';
 import { FilePicker } from '../ui/FilePicker.tsx';
+import { finds } from '../ui/find.ts';
+import { LongList } from '../ui/LongList.tsx';
 import { NotImported, type Refused } from '../ui/NotImported.tsx';
 import { Sheet } from '../ui/Sheet.tsx';
 import { Swatch } from '../ui/Swatch.tsx';
@@ -21,11 +23,16 @@ interface Props {
   readonly onClose: () => void;
 }
 
+/** From so many on there is a field to find one by. */
+const MANY = 20;
+
 /** Every saved design; new, copy, delete, bring in, and the demo. */
 export default function DesignsDrawer({ currentId, onClose }: Props) {
   const library = useLibrary();
   const [refused, setRefused] = useState<Refused>();
   const [removed, setRemoved] = useState<DesignRecord>();
+  const [sought, setSought] = useState('');
+  const found = library.records.filter((r) => finds(r, sought));
 
   const changedAt = library.records.reduce<number | undefined>(
     (latest, r) => Math.max(latest ?? 0, r.updatedAt),
@@ -66,9 +73,9 @@ export default function DesignsDrawer({ currentId, onClose }: Props) {
       {library.records.length === 0 && !removed ? (
         <p className="text-ink-soft">No designs yet.</p>
       ) : (
-        <ul className="divide-y divide-rule">
+        <div className="flex min-h-0 flex-col">
           {removed && (
-            <li className="flex items-center justify-between gap-2 py-2">
+            <p className="flex items-center justify-between gap-2 border-rule border-b py-2">
               “{removed.name}” was deleted.
               <Button
                 look="next"
@@ -79,18 +86,37 @@ export default function DesignsDrawer({ currentId, onClose }: Props) {
               >
                 Undo
               </Button>
-            </li>
+            </p>
           )}
-          {library.records.map((record) => (
-            <DesignLine
-              key={record.id}
-              record={record}
-              isCurrent={record.id === currentId}
-              onOpen={onClose}
-              onDelete={async () => setRemoved(await library.remove(record, record.id === currentId))}
+          {library.records.length > MANY && (
+            <input
+              type="search"
+              aria-label="Find a design"
+              placeholder="Find a design"
+              value={sought}
+              maxLength={100}
+              onChange={(e) => setSought(e.target.value)}
+              className="mb-1 rounded border border-ink-soft bg-white px-2 py-1.5 placeholder:text-ink-soft"
             />
-          ))}
-        </ul>
+          )}
+          {found.length === 0 && <p className="py-2">No design is called that.</p>}
+          <LongList
+            label="Designs"
+            items={found}
+            keyOf={(record) => record.id}
+            aboutPx={64}
+            boxClass="min-h-0 grow basis-[60vh]"
+            itemClass="border-rule border-b"
+            render={(record) => (
+              <DesignLine
+                record={record}
+                isCurrent={record.id === currentId}
+                onOpen={onClose}
+                onDelete={async () => setRemoved(await library.remove(record, record.id === currentId))}
+              />
+            )}
+          />
+        </div>
       )}
       <div className="mt-auto flex flex-wrap gap-2 border-rule border-t pt-3">
         <Button onClick={library.loadDemo}>Load the demo</Button>
@@ -130,7 +156,7 @@ function DesignLine({
   const show = useLength();
   const read = readDesign(record.design);
   return (
-    <li className="flex items-center gap-2 py-2">
+    <div className="flex items-center gap-2 py-2">
       {read.ok ? (
         <Link
           to={designPath(record.id)}
@@ -175,6 +201,6 @@ function DesignLine({
       <Button look="quiet" aria-label={`Delete ${record.name}`} onClick={onDelete}>
         <Trash2 size={18} aria-hidden />
       </Button>
-    </li>
+    </div>
   );
 }

@@ -3,6 +3,8 @@ import { type Make, makeRecord } from '../../core/formats/make.ts';
 import { LIBRARY_ONLY } from '../../core/plan/knowledge.ts';
 import { plan } from '../../core/plan/plan.ts';
 import { workingEnds } from '../../core/steps/list/ends.ts';
+import { startProgress } from '../../core/steps/progress.ts';
+import { USUAL_WAY } from '../../core/steps/types.ts';
 import { demoRecords } from './demo.ts';
 
 const DAY_MS = 86_400_000;
@@ -38,6 +40,7 @@ export function demoMakes(now: number): Make[] {
         design.value,
         made.value,
         {
+          ...startProgress('', USUAL_WAY, at),
           spent: {
             gather: 0,
             cut: 200_000,
@@ -47,9 +50,8 @@ export function demoMakes(now: number): Make[] {
             finish: 180_000,
             check: 0,
           },
-          slips: [],
           undoneRows: i % 4 === 1 ? 2 : 0,
-        } as unknown as Parameters<typeof makeRecord>[3],
+        },
         { startedAt: at - tieMs, finishedAt: at },
         {
           fit: i === 3 ? 'loose' : 'right',

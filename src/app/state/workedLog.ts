@@ -6,11 +6,19 @@ import type { Database, MakeRecord } from '../../storage/db.ts';
 import { listSwatches, listWeaves } from '../../storage/weaves.ts';
 import { readLogChoices } from './logChoices.ts';
 
+/** What has been read before, by the record as the store gave it: several look at the same ones. */
+const READ = new WeakMap<MakeRecord, Make | null>();
+
 /** Finished pieces that can be read. */
 export const readableMakes = (records: readonly MakeRecord[]): Make[] =>
   records.flatMap((r) => {
-    const read = readMake(r.make);
-    return read.ok ? [read.value] : [];
+    let make = READ.get(r);
+    if (make === undefined) {
+      const read = readMake(r.make);
+      make = read.ok ? read.value : null;
+      READ.set(r, make);
+    }
+    return make ? [make] : [];
   });
 
 /** The log, and what it says to plans. */

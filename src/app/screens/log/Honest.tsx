@@ -9,7 +9,7 @@ import {
   YAxis,
 } from 'recharts';
 import { keptWithin } from '../../../core/log/kept.ts';
-import { DOTS } from './dots.ts';
+import { DOTS, MOST_DOTS } from './dots.ts';
 import type { LogView } from './useLog.ts';
 
 const PROMISES = [0.5, 0.75, 0.9, 0.95, 0.98] as const;
@@ -20,8 +20,9 @@ const LEAST_ENDS = 8;
 export function Honest({ view }: { readonly view: LogView }) {
   const list = view.log?.foretold ?? [];
   if (list.length < 2) return null;
-  const points = list.map((f, i) => ({
-    n: i + 1,
+  const first = Math.max(0, list.length - MOST_DOTS);
+  const points = list.slice(first).map((f, i) => ({
+    n: first + i + 1,
     used: 100 * f.used,
     foretold: 100 * f.foretold,
     most: 100 * f.most,
@@ -39,7 +40,10 @@ export function Honest({ view }: { readonly view: LogView }) {
       </p>
       <div className="grid gap-5 lg:grid-cols-2">
         <figure className="rounded-xl border border-rule bg-card p-3">
-          <figcaption className="mb-1 font-semibold">Cord used, in % of what was calculated</figcaption>
+          <figcaption className="mb-1 font-semibold">
+            Cord used, in % of what was calculated
+            {first > 0 && `: the last ${MOST_DOTS} ends`}
+          </figcaption>
           <ResponsiveContainer width="100%" height={260}>
             <ComposedChart data={points} margin={{ top: 8, right: 12, bottom: 4, left: 0 }}>
               <CartesianGrid stroke="#d5dbd7" />

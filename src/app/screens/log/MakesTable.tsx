@@ -5,10 +5,12 @@ import {
   getFilteredRowModel,
   getSortedRowModel,
   type SortingState,
+  type Row as TableRow,
   useReactTable,
 } from '@tanstack/react-table';
+import { useVirtualizer } from '@tanstack/react-virtual';
 import { format } from 'date-fns';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { readDesign } from '../../../core/formats/design.ts';
 import { FITS } from '../../ui/fits.ts';
 import { useLength } from '../../ui/units.tsx';
@@ -47,6 +49,11 @@ function tableRows({ makes, leftOut, know }: LogView): Row[] {
 }
 
 const column = createColumnHelper<Row>();
+
+/** From so many rows on only those in sight are drawn; each is so high, in px. */
+const LONG = 100;
+const ROW_PX = 36;
+const BEYOND = 12;
 
 interface Props {
   readonly view: LogView;
@@ -115,6 +122,19 @@ export function MakesTable({ view, chosen, onChoose }: Props) {
     getSortedRowModel: getSortedRowModel(),
     getFilteredRowModel: getFilteredRowModel(),
   });
+  const box = useRef<HTMLDivElement>(null);
+  const { rows } = table.getRowModel();
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => box.current,
+    estimateSize: () => ROW_PX,
+    overscan: BEYOND,
+  });
+  // A short table is simply there.
+  const shown =
+    rows.length > LONG
+      ? virtual.getVirtualItems()
+      : rows.map((_, index) => ({ index, start: 0, end: virtual.getTotalSize() }));
   return (
     <section aria-label="Finished pieces" className="flex flex-col gap-2">
       <input
@@ -126,9 +146,9 @@ export function MakesTable({ view, chosen, onChoose }: Props) {
         onChange={(e) => setFind(e.target.value)}
         className="w-72 rounded border border-ink-soft bg-white px-2 py-1.5"
       />
-      <div className="overflow-x-auto rounded-xl border border-rule bg-card">
+      <div ref={box} className="max-h-[75vh] overflow-auto rounded-xl border border-rule bg-card">
         <table className="w-full text-left text-[15px]" data-testid="log-table">
-          <thead className="border-rule border-b">
+          <thead className="sticky top-0 z-10 border-rule border-b bg-card">
             {table.getHeaderGroups().map((group) => (
               <tr key={group.id}>
                 {group.headers.map((h) => (
@@ -162,21 +182,37 @@ export function MakesTable({ view, chosen, onChoose }: Props) {
             ))}
           </thead>
           <tbody>
-            {table.getRowModel().rows.map((row) => (
-              <tr
-                key={row.id}
-                className={`border-rule/60 border-b last:border-0 ${row.original.counts ? '' : 'text-ink-soft'} ${row.original.id === chosen ? 'bg-amber-pale/60' : ''}`}
-              >
-                {row.getVisibleCells().map((cell) => (
-                  <td key={cell.id} className="px-3 py-1.5">
-                    {flexRender(cell.column.columnDef.cell, cell.getContext())}
-                  </td>
-                ))}
-              </tr>
+            <Gap px={shown[0]?.start ?? 0} />
+            {shown.map(({ index }) => (
+              <MakeLine key={rows[index]!.id} row={rows[index]!} isChosen={rows[index]!.id === chosen} />
             ))}
+            <Gap px={virtual.getTotalSize() - (shown.at(-1)?.end ?? 0)} />
           </tbody>
         </table>
       </div>
     </section>
+  );
+}
+
+/** What stands for rows that are out of sight. */
+function Gap({ px }: { readonly px: number }) {
+  return px > 0 ? (
+    <tr aria-hidden>
+      <td style={{ height: px }} />
+    </tr>
+  ) : null;
+}
+
+function MakeLine({ row, isChosen }: { readonly row: TableRow<Row>; readonly isChosen: boolean }) {
+  return (
+    <tr
+      className={`border-rule/60 border-b last:border-0 ${row.original.counts ? '' : 'text-ink-soft'} ${isChosen ? 'bg-amber-pale/60' : ''}`}
+    >
+      {row.getVisibleCells().map((cell) => (
+        <td key={cell.id} className="px-3 py-1.5">
+          {flexRender(cell.column.columnDef.cell, cell.getContext())}
+        </td>
+      ))}
+    </tr>
   );
 }

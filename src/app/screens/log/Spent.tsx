@@ -12,7 +12,7 @@ import {
   YAxis,
 } from 'recharts';
 import { leftShare, spentByMonth } from '../../../core/log/cordSpent.ts';
-import { DOTS } from './dots.ts';
+import { DOTS, MOST_DOTS } from './dots.ts';
 import type { LogView } from './useLog.ts';
 
 const monthOf = (ms: number): string => format(ms, 'yyyy-MM');
@@ -37,7 +37,8 @@ export function Spent({ view }: { readonly view: LogView }) {
       minutes: Math.round((100 * t.minutes) / t.rows) / 100,
       thought: Math.round(100 * t.priorARow) / 100,
       name: view.know.name(t.weave) ?? t.weave,
-    }));
+    }))
+    .slice(-MOST_DOTS);
   const last = months.at(-1);
   return (
     <section aria-label="Where cord and time went" className="grid gap-5 lg:grid-cols-2">

@@ -5,3 +5,6 @@ export const DOTS = {
   dot: { r: 4, fill: '#1b211f' },
   isAnimationActive: false,
 } as const;
+
+/** More dots than these run into each other, and take long to draw: the last ones are shown. */
+export const MOST_DOTS = 240;

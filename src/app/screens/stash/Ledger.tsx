@@ -1,6 +1,7 @@
 import type { Entry } from '../../../core/stash/types.ts';
 import type { StashView } from '../../state/stash.ts';
 import { Button } from '../../ui/Button.tsx';
+import { LongList } from '../../ui/LongList.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { KNOWN, lotName } from './names.ts';
@@ -36,9 +37,15 @@ export function Ledger({ view }: { readonly view: StashView }) {
   };
   const shown = entries.filter((e) => e.what !== 'undo').toReversed();
   return (
-    <ul className="flex flex-col gap-1 text-[15px]" aria-label="Ledger">
-      {shown.map((e) => (
-        <li key={e.id} className="flex items-center gap-3 rounded bg-white/5 px-3 py-1">
+    <LongList
+      label="Ledger"
+      items={shown}
+      keyOf={(e) => e.id}
+      aboutPx={44}
+      boxClass="max-h-[70vh]"
+      itemClass="pb-1 text-[15px]"
+      render={(e) => (
+        <div className="flex items-center gap-3 rounded bg-white/5 px-3 py-1">
           <span className="figure text-white/70">
             {new Date(e.at).toLocaleDateString(undefined, { dateStyle: 'medium' })}
           </span>
@@ -58,8 +65,8 @@ export function Ledger({ view }: { readonly view: StashView }) {
               Undo
             </Button>
           )}
-        </li>
-      ))}
-    </ul>
+        </div>
+      )}
+    />
   );
 }

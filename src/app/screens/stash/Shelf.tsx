@@ -48,7 +48,7 @@ export function Shelf({ stash, reserved, pxPerMm, chosen, onChoose }: Props) {
                 type="button"
                 aria-pressed={h.lot.id === chosen}
                 onClick={() => onChoose(h.lot.id)}
-                className="flex w-full items-center rounded text-left hover:bg-white/10 aria-pressed:outline-2 aria-pressed:outline-amber"
+                className="flex w-full items-center rounded text-left [contain-intrinsic-size:auto_2.75rem] [content-visibility:auto] hover:bg-white/10 aria-pressed:outline-2 aria-pressed:outline-amber"
               >
                 <span className="shrink-0 pl-8 text-[13px] leading-tight" style={{ width: NAMES_PX }}>
                   <span className="block">
