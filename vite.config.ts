@@ -1,10 +1,15 @@
+import { readFileSync } from 'node:fs';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import { compressed } from './scripts/compress.ts';
 
+const readVersion = (): string =>
+  (JSON.parse(readFileSync(new URL('package.json', import.meta.url), 'utf8')) as { version: string }).version;
+
 export default defineConfig({
+  define: { __VERSION__: JSON.stringify(readVersion()) },
   root: 'src/app',
   publicDir: '../../public',
   plugins: [

@@ -4,7 +4,7 @@ import type { Issue } from '../core/result.ts';
 import type { UnitSystem } from '../core/units/index.ts';
 import type { Database } from '../storage/db.ts';
 import { type Settings, writeSetting } from '../storage/settings.ts';
-import { BACKUP_PATH, designPath, OPEN_PATH, START_PATH, WORDS_PATH } from './paths.ts';
+import { ABOUT_PATH, BACKUP_PATH, designPath, OPEN_PATH, START_PATH, WORDS_PATH } from './paths.ts';
 import { Header } from './shell/Header.tsx';
 import { NewVersion } from './shell/NewVersion.tsx';
 import { SaveBanner } from './shell/SaveMark.tsx';
@@ -37,6 +37,7 @@ const StashPage = lazily(() => import('./screens/stash/StashPage.tsx'));
 const LogPage = lazily(() => import('./screens/log/LogPage.tsx'));
 const PracticePage = lazily(() => import('./screens/practice/PracticePage.tsx'));
 const BackupPage = lazily(() => import('./screens/backup/BackupPage.tsx'));
+const AboutPage = lazily(() => import('./screens/about/AboutPage.tsx'));
 const WordsPage = lazily(() => import('./screens/words/WordsPage.tsx'));
 const OpenLinkPage = lazily(() => import('./screens/open/OpenLinkPage.tsx'));
 const OrdersPage = lazily(() => import('./screens/orders/OrdersPage.tsx'));
@@ -98,6 +99,7 @@ export function App({ settings }: { readonly settings: Settings }) {
               <Route path="/stash" element={<StashPage />} />
               <Route path={BACKUP_PATH} element={<BackupPage />} />
               <Route path={START_PATH} element={<StartPage />} />
+              <Route path={ABOUT_PATH} element={<AboutPage />} />
               <Route path={WORDS_PATH} element={<WordsPage />} />
               <Route path={OPEN_PATH} element={<OpenLinkPage />} />
               <Route path="/practice" element={<PracticePage />} />

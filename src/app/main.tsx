@@ -15,7 +15,7 @@ import { ToastProvider } from './ui/Toast.tsx';
 const root = createRoot(document.getElementById('root')!);
 
 /** Places where somebody new is not shown the demo unasked: the start with its ways in, a link from a friend, a backup. */
-const OWN_START = /^\/(?:start|open|backup|words)?$/;
+const OWN_START = /^\/(?:start|open|backup|words|this-browser)?$/;
 
 async function open(): Promise<{ readonly db: Database; readonly settings: Settings }> {
   const db = await openDatabase();

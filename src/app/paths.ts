@@ -7,6 +7,8 @@ export const STALL = 'stall';
 export const HAVE = 'have';
 /** The three ways in, also for those who have designs already. */
 export const START_PATH = '/start';
+/** What is kept in this browser, and whether all is well. */
+export const ABOUT_PATH = '/this-browser';
 /** The words of the craft, with pictures. */
 export const WORDS_PATH = '/words';
 export const BACKUP_PATH = '/backup';

@@ -1,3 +1,5 @@
+import { ABOUT_PATH } from '../paths.ts';
+
 /** What one does on a screen, told where one asks for it. */
 export interface PlaceHelp {
   readonly name: string;
@@ -104,6 +106,16 @@ const PLACES: readonly Place[] = [
       'Answer by a press or by the keys shown on the answers.',
       'What is shaky comes back sooner.',
       'In a class nothing is kept.',
+    ],
+    hasWordKeys: false,
+  },
+  {
+    name: 'This browser',
+    isHere: under(ABOUT_PATH),
+    what: 'What is kept here and how much, and whether the rope engine works as it should.',
+    how: [
+      'Erase one kind of record, or everything.',
+      'Run the self-test, and save a report if you want to tell us that something is wrong.',
     ],
     hasWordKeys: false,
   },

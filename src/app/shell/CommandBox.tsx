@@ -4,7 +4,15 @@ import { useNavigate } from 'react-router';
 import { findPattern, PATTERNS } from '../../core/patterns/index.ts';
 import type { UnitSystem } from '../../core/units/index.ts';
 import { WORD_KEYS } from '../help/keys.ts';
-import { BACKUP_PATH, designPath, ringPath, START_PATH, WORDS_PATH, weavePath } from '../paths.ts';
+import {
+  ABOUT_PATH,
+  BACKUP_PATH,
+  designPath,
+  ringPath,
+  START_PATH,
+  WORDS_PATH,
+  weavePath,
+} from '../paths.ts';
 import type { Bench } from '../state/bench.ts';
 import { useWorkshop } from '../state/knowledge.tsx';
 import { useLibrary } from '../state/library.ts';
@@ -193,6 +201,10 @@ function useCommands(bench: Bench | undefined, onUnits: (units: UnitSystem) => v
       place('practice', 'Practice', '/practice'),
       place('start', 'Start: three ways in', START_PATH),
       { ...place('backup', 'Backup: everything in one file', BACKUP_PATH), also: 'save restore zip copy' },
+      {
+        ...place('about', 'This browser: what is kept, and a self-test', ABOUT_PATH),
+        also: 'diagnostics storage erase version bug report',
+      },
       { id: 'designs', name: 'All designs', group: 'Places', key: 'O', run: press('[data-key="o"]') },
       {
         id: 'units',

@@ -1,7 +1,7 @@
 import type { Entry } from '../../core/stash/types.ts';
 import type { Database, Transaction } from '../db.ts';
 import { type Compared, isBroughtIn } from './compare.ts';
-import { keyOfText } from './contents.ts';
+import { keyOfText, readContents } from './contents.ts';
 import type { Kept, RecordKind } from './kinds.ts';
 
 /** What was here before something was brought in; `undefined` where there was nothing. */
@@ -32,6 +32,15 @@ export async function takeBack(db: Database, before: readonly Before[]): Promise
     db,
     before.map((b) => ({ kind: b.kind, kept: { key: b.key, value: b.value } })),
   );
+}
+
+/** Erases every record of some kinds, all or none; hands back what was there, so that it can be undone. */
+export async function erase(db: Database, kinds: ReadonlySet<RecordKind['id']>): Promise<readonly Before[]> {
+  const contents = await readContents(db);
+  const list = [...kinds].flatMap((kind) =>
+    (contents.get(kind) ?? []).map(({ key }) => ({ kind, kept: { key, value: undefined } })),
+  );
+  return write(db, list);
 }
 
 async function write(

@@ -1,9 +1,12 @@
 import { format, formatDistanceToNow } from 'date-fns';
 import { FileDown, FileUp } from 'lucide-react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { downloadBytes } from '../../export/download.ts';
+import { ABOUT_PATH } from '../../paths.ts';
 import { type OpenedBackup, useBackup } from '../../state/backup.ts';
 import { Button } from '../../ui/Button.tsx';
+import { byteText } from '../../ui/bytes.ts';
 import { FilePicker } from '../../ui/FilePicker.tsx';
 import { Problem } from '../../ui/Problem.tsx';
 import { useToast } from '../../ui/Toast.tsx';
@@ -105,7 +108,7 @@ export default function BackupPage() {
           <p>
             {room.usedBytes === undefined
               ? 'This browser doesn’t say how much it holds.'
-              : `Here: ${mega(room.usedBytes)}${room.mostBytes ? ` of ${mega(room.mostBytes)} that it would keep` : ''}.`}{' '}
+              : `Here: ${byteText(room.usedBytes)}${room.mostBytes ? ` of ${byteText(room.mostBytes)} that it would keep` : ''}.`}{' '}
             {room.isPromised
               ? 'It has promised not to clear your data by itself.'
               : 'It may clear your data when the disk is full.'}
@@ -120,15 +123,11 @@ export default function BackupPage() {
               Ask it to keep everything
             </Button>
           )}
+          <Link to={ABOUT_PATH} className="underline underline-offset-4">
+            What is kept, and how to erase it
+          </Link>
         </section>
       )}
     </main>
   );
 }
-
-const mega = (bytes: number): string =>
-  bytes < 1_000_000
-    ? `${Math.ceil(bytes / 1000)} kB`
-    : bytes < 1e9
-      ? `${Math.round(bytes / 1e6)} MB`
-      : `${Math.round(bytes / 1e9)} GB`;

@@ -1,0 +1,2 @@
+/** Of this application, put in when it is built. */
+declare const __VERSION__: string;
