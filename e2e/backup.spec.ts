@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { openBackup } from '../src/storage/backup/pack.ts';
 import { expect, openDemo, shownMm, test, violations } from './help.ts';
 
 test('everything goes into one file and comes back into an empty browser; undone, it is gone again', async ({
@@ -50,4 +51,40 @@ test('everything goes into one file and comes back into an empty browser; undone
   await second.goto('/log');
   await expect(second.getByText('becomes much closer')).toBeVisible();
   await other.close();
+});
+
+test('a copy goes into a folder once a day, and a copy of everything it is', async ({ page }) => {
+  // The browser's own private folder in place of one that a person chooses.
+  await page.addInitScript(() => {
+    Object.assign(window, {
+      showDirectoryPicker: async () =>
+        (await navigator.storage.getDirectory()).getDirectoryHandle('copies', { create: true }),
+    });
+  });
+  await openDemo(page);
+  await page.goto('/backup');
+  await page.getByRole('button', { name: 'Choose a folder' }).click();
+  await expect(page.getByTestId('copies')).toContainText('Once a day a copy goes into “copies”');
+  await expect(page.getByTestId('copies')).toContainText('written less than a minute ago');
+  expect(await violations(page)).toEqual([]);
+  const files = () =>
+    page.evaluate(async () => {
+      const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle('copies');
+      const found: Record<string, number[]> = {};
+      for await (const [name, handle] of folder as unknown as AsyncIterable<[string, FileSystemFileHandle]>)
+        found[name] = [...new Uint8Array(await (await handle.getFile()).arrayBuffer())];
+      return found;
+    });
+  const [[name, bytes]] = Object.entries(await files()) as [[string, number[]]];
+  expect(name).toMatch(/^warp-beam-\d{4}-\d\d-\d\d\.zip$/);
+  const opened = openBackup(Uint8Array.from(bytes));
+  expect(opened.ok && opened.value.contents.get('designs')!.length).toBe(13);
+  // Reloaded, it goes on without being asked; the folder is no part of what is copied.
+  const settings = (opened.ok && opened.value.contents.get('settings')) || [];
+  expect(settings.map((k) => k.key)).not.toContain('copiesFolder');
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Copy now' })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop copying' }).click();
+  await expect(page.getByRole('button', { name: 'Choose a folder' })).toBeVisible();
+  expect(Object.keys(await files())).toEqual([name]);
 });

@@ -13,6 +13,7 @@ import { openBench } from './state/bench.ts';
 import { useWorkshopFromStore, WorkshopContext } from './state/knowledge.tsx';
 import type { OpenedRing } from './state/ring.ts';
 import { useDatabase, useDesigns } from './state/services.tsx';
+import { useFolderCopies } from './state/useFolderCopies.ts';
 import { Boundary } from './ui/Boundary.tsx';
 import { fetchModule, lazily } from './ui/lazily.ts';
 import { UnitsContext } from './ui/units.tsx';
@@ -69,6 +70,7 @@ export function App({ settings }: { readonly settings: Settings }) {
     () => changeUnits(units === 'metric' ? 'imperial' : 'metric'),
     [changeUnits, units],
   );
+  useFolderCopies();
   const [commanding, setCommanding] = useState(false);
   const openCommands = useCallback(() => setCommanding(true), []);
   useShortcuts(named, toggle, openCommands);

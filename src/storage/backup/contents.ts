@@ -7,7 +7,7 @@ export type Contents = ReadonlyMap<RecordKind['id'], readonly Kept[]>;
 /** The stash's ledger counts as one record. */
 export const LEDGER_KEY = 'ledger';
 /** What says nothing outside this browser. */
-const NOT_KEPT = new Set(['lastDesign', 'demoSeen', 'restOfDemo', 'backedUpAt']);
+const NOT_KEPT = new Set(['lastDesign', 'demoSeen', 'restOfDemo', 'backedUpAt', 'copiesFolder', 'copiedAt']);
 
 /** A key in words: keys of several parts are written one after the other. */
 export const keyText = (key: IDBValidKey): string => (Array.isArray(key) ? JSON.stringify(key) : String(key));

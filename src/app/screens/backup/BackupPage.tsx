@@ -11,6 +11,7 @@ import { FilePicker } from '../../ui/FilePicker.tsx';
 import { Problem } from '../../ui/Problem.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 import { BringIn } from './BringIn.tsx';
+import { FolderCopies } from './FolderCopies.tsx';
 
 /** Everything in one file, and what of such a file comes back. */
 export default function BackupPage() {
@@ -61,6 +62,7 @@ export default function BackupPage() {
               : `The last one was saved ${formatDistanceToNow(lastAt, { addSuffix: true })}.`}
         </p>
       </section>
+      <FolderCopies />
       <section aria-label="Bring in" className="flex flex-col gap-3">
         <h2 className="font-bold font-title text-xl">From a backup</h2>
         <p>You’ll see what would change before anything does.</p>
