@@ -164,3 +164,8 @@ export type PhotoMessage =
   | { readonly kind: 'band'; readonly round: number; readonly measured: BandMeasured }
   | { readonly kind: 'cord'; readonly round: number; readonly measured: Measured }
   | { readonly kind: 'failed'; readonly round: number; readonly issues: readonly Issue[] };
+
+/** What was read of the codes in a picture. */
+export type CodesMessage =
+  | { readonly kind: 'codes'; readonly texts: readonly string[] }
+  | { readonly kind: 'failed'; readonly issues: readonly Issue[] };

@@ -8,6 +8,7 @@ import {
   ABOUT_PATH,
   BACKUP_PATH,
   designPath,
+  OPEN_PATH,
   ringPath,
   START_PATH,
   WORDS_PATH,
@@ -204,6 +205,10 @@ function useCommands(bench: Bench | undefined, onUnits: (units: UnitSystem) => v
       {
         ...place('about', 'This browser: what is kept, and a self-test', ABOUT_PATH),
         also: 'diagnostics storage erase version bug report',
+      },
+      {
+        ...place('codes', 'Open a design from another device', OPEN_PATH),
+        also: 'qr codes camera photo link',
       },
       { id: 'designs', name: 'All designs', group: 'Places', key: 'O', run: press('[data-key="o"]') },
       {

@@ -6,7 +6,7 @@ import { readDesign } from '../../core/formats/design.ts';
 import { fieldName } from '../../core/validation.ts';
 import type { DesignRecord } from '../../storage/db.ts';
 import { download, storedFile } from '../export/download.ts';
-import { BACKUP_PATH, designPath } from '../paths.ts';
+import { BACKUP_PATH, designPath, OPEN_PATH } from '../paths.ts';
 import { backupReminder, useLastBackup } from '../state/lastBackup.ts';
 import { useLibrary } from '../state/library.ts';
 import { Button } from '../ui/Button.tsx';
@@ -129,6 +129,9 @@ export default function DesignsDrawer({ currentId, onClose }: Props) {
         >
           Clear all
         </Button>
+        <Link to={OPEN_PATH} onClick={onClose} className="self-center underline underline-offset-4">
+          From another device
+        </Link>
         <Link to={BACKUP_PATH} onClick={onClose} className="self-center underline underline-offset-4">
           Backup
           {reminder && <span className="text-amber-ink">: {reminder}</span>}

@@ -18,6 +18,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { useUnits } from '../../ui/units.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
+import { MessageCard } from './MessageCard.tsx';
 import { ShareLink } from './ShareLink.tsx';
 import type { BeamView } from './views.ts';
 
@@ -98,6 +99,14 @@ export default function ExportDialog({ view, onClose }: Props) {
       onClose={onClose}
     >
       <ShareLink design={mine ? carryWeave(design, mine) : design} />
+      {shown && pictures && (
+        <MessageCard
+          design={shown.planned}
+          plan={shown.plan}
+          pictures={pictures}
+          weave={know.name(shown.planned.pattern.id) ?? shown.planned.pattern.id}
+        />
+      )}
       <ul className="mt-3 divide-y divide-rule">
         {files.map((f) => (
           <li key={f.name} className="flex items-center gap-3 py-2">

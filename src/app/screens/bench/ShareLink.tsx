@@ -1,11 +1,15 @@
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import type { Design } from '../../../core/formats/design.ts';
 import { linkTo, SAFE_CHARS } from '../../export/link.ts';
 import { Button } from '../../ui/Button.tsx';
+import { lazily } from '../../ui/lazily.ts';
+
+const ShareCodes = lazily(() => import('./ShareCodes.tsx'));
 
 /** A link that holds the whole design, to be copied. */
 export function ShareLink({ design }: { readonly design: Design }) {
   const [said, setSaid] = useState<'copied' | 'by hand'>();
+  const [isCoded, setCoded] = useState(false);
   const link = linkTo(design, window.location.origin);
   async function copy() {
     try {
@@ -27,7 +31,19 @@ export function ShareLink({ design }: { readonly design: Design }) {
         <Button className="shrink-0 whitespace-nowrap" onClick={() => void copy()}>
           Copy link
         </Button>
+        <Button
+          className="shrink-0 whitespace-nowrap"
+          aria-expanded={isCoded}
+          onClick={() => setCoded(!isCoded)}
+        >
+          Show codes
+        </Button>
       </div>
+      {isCoded && (
+        <Suspense>
+          <ShareCodes code={link.split('#')[1] ?? ''} />
+        </Suspense>
+      )}
       <p role="status" className="text-sm">
         {said === 'copied' && 'Copied.'}
         {said === 'by hand' && 'The browser doesn’t allow copying: select the text below.'}

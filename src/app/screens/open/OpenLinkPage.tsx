@@ -10,6 +10,8 @@ import { Button } from '../../ui/Button.tsx';
 import { Problem } from '../../ui/Problem.tsx';
 import { useLength } from '../../ui/units.tsx';
 
+import { ReadCodes } from './ReadCodes.tsx';
+
 /** A design that came as a link: shown, and opened as a copy when the maker wants it. */
 export default function OpenLinkPage() {
   const { hash } = useLocation();
@@ -21,6 +23,16 @@ export default function OpenLinkPage() {
     const text = textOfLink(hash);
     return text.ok ? parseDesign(text.value) : text;
   }, [hash]);
+  if (hash === '')
+    return (
+      <main className="flex max-w-2xl flex-col gap-3 px-5 py-6">
+        <h1 className="font-bold font-title text-3xl">A design from another device</h1>
+        <ReadCodes />
+        <p className="text-ink-soft">
+          From a link: open the link itself. From a file: “Designs”, then “Import”.
+        </p>
+      </main>
+    );
   if (!read.ok)
     return (
       <main className="flex max-w-2xl flex-col gap-3 px-5 py-6">
