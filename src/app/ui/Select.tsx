@@ -27,14 +27,14 @@ export function Select<T>({ label, value, choices, onChange, by, className = '',
   return (
     <Listbox
       as="div"
-      className="relative"
+      className="relative min-w-0 max-w-full"
       value={value}
       onChange={onChange}
       {...(by ? { by: (a: T | null, b: T | null) => a !== null && b !== null && by(a, b) } : {})}
     >
       <ListboxButton
         aria-label={`${label}: ${chosen?.name ?? ''}`}
-        className={`flex items-center gap-2 rounded border border-ink-soft bg-white px-2 py-1 text-left hover:bg-rule/30 ${className}`}
+        className={`flex max-w-full items-center gap-2 rounded border border-ink-soft bg-white px-2 py-1 text-left hover:bg-rule/30 ${className}`}
       >
         {chosen?.picture}
         <span className="grow truncate">{chosen?.name ?? ''}</span>
@@ -43,7 +43,7 @@ export function Select<T>({ label, value, choices, onChange, by, className = '',
       <ListboxOptions
         modal={false}
         aria-label={label}
-        className={`absolute left-0 z-40 max-h-80 min-w-full w-max ${opens === 'up' ? 'bottom-full mb-1' : 'top-full mt-1'} overflow-y-auto rounded-lg border border-rule bg-card p-1 text-base shadow-xl`}
+        className={`absolute left-0 z-40 max-h-80 min-w-full w-max max-w-[calc(100vw-24px)] ${opens === 'up' ? 'bottom-full mb-1' : 'top-full mt-1'} overflow-y-auto rounded-lg border border-rule bg-card p-1 text-base shadow-xl`}
       >
         {choices.map((c) => (
           <ListboxOption

@@ -110,7 +110,7 @@ function PlannedDays({ book, days }: Props) {
               return (
                 <li
                   key={c.order}
-                  className="grid grid-cols-[7rem_minmax(0,1fr)_8rem_7rem] items-center gap-x-3"
+                  className="flex flex-wrap items-center gap-x-3 border-rule border-b py-1 lg:grid lg:grid-cols-[7rem_minmax(0,1fr)_8rem_7rem] lg:border-0 lg:py-0"
                 >
                   <span className="figure">{dayName(c.due)}</span>
                   <span className="min-w-0">
@@ -124,7 +124,7 @@ function PlannedDays({ book, days }: Props) {
                       </span>
                     )}
                   </span>
-                  <span className="h-2.5 rounded bg-rule" aria-hidden>
+                  <span className="h-2.5 min-w-16 grow rounded bg-rule" aria-hidden>
                     <span
                       className={`block h-full rounded ${c.chance < SAFE ? 'bg-bad' : 'bg-good'}`}
                       style={{ width: `${100 * c.chance}%` }}

@@ -41,9 +41,9 @@ export function DrawWeave({ spec, wrong, onText, onUndo, onRedo }: Props) {
         (e.shiftKey ? onRedo : onUndo)?.();
       }}
     >
-      <div className="flex max-w-[29rem] shrink-0 flex-col gap-2">
+      <div className="flex min-w-0 max-w-[29rem] flex-col gap-2 sm:shrink-0">
         {/* One line, whether drawing or not: the grid never moves under the pointer. */}
-        <div className="flex h-10 items-center gap-2">
+        <div className="flex min-h-10 items-center gap-2 max-sm:flex-wrap">
           {drawing ? (
             <>
               <span role="status" className="text-[15px]">
@@ -72,20 +72,22 @@ export function DrawWeave({ spec, wrong, onText, onUndo, onRedo }: Props) {
             </>
           )}
         </div>
-        <WeaveGrid
-          spec={spec}
-          wrong={wrong}
-          onEdit={onEdit}
-          drawing={drawing}
-          onDrawn={() => setDrawing(undefined)}
-        />
+        <div className="overflow-x-auto">
+          <WeaveGrid
+            spec={spec}
+            wrong={wrong}
+            onEdit={onEdit}
+            drawing={drawing}
+            onDrawn={() => setDrawing(undefined)}
+          />
+        </div>
         {problem && (
           <p role="alert" className="max-w-md text-bad">
             {problem}
           </p>
         )}
       </div>
-      <div className="flex w-80 flex-1 flex-col gap-3">
+      <div className="flex w-80 min-w-0 flex-1 flex-col gap-3">
         <p className="text-[15px] text-ink-soft">
           Drag a white dot to move a bend; pull a strand to put one in; click a crossing to bring the other
           strand on top. The work grows upwards; between the amber lines is one period, which repeats.

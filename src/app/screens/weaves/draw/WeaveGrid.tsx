@@ -77,7 +77,7 @@ export function WeaveGrid({ spec, wrong, onEdit, drawing, onDrawn }: Props) {
       role="group"
       aria-label="The weave, drawn"
       aria-describedby={drawing ? 'drawing-keys' : undefined}
-      className="on-mat block max-w-full touch-none select-none rounded-lg bg-mat-deep"
+      className="on-mat block touch-none select-none rounded-lg bg-mat-deep"
       tabIndex={drawing ? 0 : -1}
       onPointerDown={(e) => drawing && fresher.add(snapped(placeOf(e)))}
       onPointerMove={(e) => drawing && fresher.point(snapped(placeOf(e)))}
