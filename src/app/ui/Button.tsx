@@ -1,7 +1,8 @@
 import type { ButtonHTMLAttributes, Ref } from 'react';
 
 const LOOKS = {
-  next: 'bg-amber text-[#1b211f] font-semibold hover:bg-[#f0b43a]',
+  // The border shows where the system chooses the colours.
+  next: 'border border-transparent bg-amber text-[#1b211f] font-semibold hover:bg-[#f0b43a]',
   plain: 'border border-ink-soft/60 bg-card text-ink hover:border-ink',
   quiet: 'text-ink-soft hover:bg-rule/50 hover:text-ink',
 } as const;
