@@ -114,6 +114,25 @@ test.describe('on a phone', () => {
     expect(await isNarrow()).toBe(true);
     await isAnswered(page);
   });
+
+  test('every place is in reach of a thumb: four at once, the rest behind More', async ({ page }) => {
+    await openDemo(page);
+    const bar = page.getByRole('navigation', { name: 'Places at hand' });
+    expect(await violations(page)).toEqual([]);
+    for (const name of ['Stash', 'Practice', 'Tie', 'Bench']) {
+      const link = bar.getByRole('link', { name });
+      const box = (await link.boundingBox())!;
+      // At least as large as a fingertip, and at the lower edge.
+      expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(44);
+      expect(box.y + box.height).toBeGreaterThan(800);
+      await link.tap();
+      await expect(link).toHaveAttribute('aria-current', 'page');
+    }
+    await bar.getByRole('button', { name: 'More' }).tap();
+    await page.getByRole('menuitem', { name: 'Log' }).tap();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Log');
+    await expect(bar.getByRole('button', { name: 'More' })).toHaveAttribute('aria-current', 'page');
+  });
 });
 
 test('what can I make: cord is typed on the first page, and what it is enough for is shown', async ({

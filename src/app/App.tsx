@@ -8,6 +8,7 @@ import { ABOUT_PATH, BACKUP_PATH, designPath, OPEN_PATH, START_PATH, WORDS_PATH 
 import { Header } from './shell/Header.tsx';
 import { NewVersion } from './shell/NewVersion.tsx';
 import { SaveBanner } from './shell/SaveMark.tsx';
+import { ThumbBar } from './shell/ThumbBar.tsx';
 import { useShortcuts } from './shell/useShortcuts.ts';
 import { openBench } from './state/bench.ts';
 import { useWorkshopFromStore, WorkshopContext } from './state/knowledge.tsx';
@@ -79,6 +80,7 @@ export function App({ settings }: { readonly settings: Settings }) {
     <WorkshopContext value={workshop}>
       <UnitsContext value={units}>
         {!isTying && <Header bench={named} onUnits={changeUnits} onCommands={openCommands} />}
+        {!isTying && <ThumbBar />}
         {named && <SaveBanner bench={named} />}
         <NewVersion isTying={isTying} />
         {commanding && (
@@ -89,29 +91,31 @@ export function App({ settings }: { readonly settings: Settings }) {
           </Boundary>
         )}
         <Boundary name="This page">
-          <Suspense fallback={<main className="p-8 text-ink-soft">Opening…</main>}>
-            <Routes>
-              <Route path="/" element={<Home last={settings.lastDesign} />} />
-              <Route path="/d/:id" element={<BenchPage key={id} opened={opened} onRepaired={reopen} />} />
-              <Route path="/tie" element={<TieListPage />} />
-              <Route path="/tie/:id" element={<TiePage />} />
-              <Route path="/rings" element={<RingsPage />} />
-              <Route path="/rings/:id" element={<RingPage opened={ring.opened} />} />
-              <Route path="/rings/:id/tie" element={<RingPage opened={ring.opened} isTying />} />
-              <Route path="/stash" element={<StashPage />} />
-              <Route path={BACKUP_PATH} element={<BackupPage />} />
-              <Route path={START_PATH} element={<StartPage />} />
-              <Route path={ABOUT_PATH} element={<AboutPage />} />
-              <Route path={WORDS_PATH} element={<WordsPage />} />
-              <Route path={OPEN_PATH} element={<OpenLinkPage />} />
-              <Route path="/practice" element={<PracticePage />} />
-              <Route path="/log" element={<LogPage />} />
-              <Route path="/orders/:tab?" element={<OrdersPage />} />
-              <Route path="/weaves" element={<WeavesPage />} />
-              <Route path="/weaves/:id" element={<WeavePage />} />
-              <Route path="*" element={<Navigate to="/" replace />} />
-            </Routes>
-          </Suspense>
+          <div className={isTying ? undefined : 'max-sm:pb-16 print:pb-0'}>
+            <Suspense fallback={<main className="p-8 text-ink-soft">Opening…</main>}>
+              <Routes>
+                <Route path="/" element={<Home last={settings.lastDesign} />} />
+                <Route path="/d/:id" element={<BenchPage key={id} opened={opened} onRepaired={reopen} />} />
+                <Route path="/tie" element={<TieListPage />} />
+                <Route path="/tie/:id" element={<TiePage />} />
+                <Route path="/rings" element={<RingsPage />} />
+                <Route path="/rings/:id" element={<RingPage opened={ring.opened} />} />
+                <Route path="/rings/:id/tie" element={<RingPage opened={ring.opened} isTying />} />
+                <Route path="/stash" element={<StashPage />} />
+                <Route path={BACKUP_PATH} element={<BackupPage />} />
+                <Route path={START_PATH} element={<StartPage />} />
+                <Route path={ABOUT_PATH} element={<AboutPage />} />
+                <Route path={WORDS_PATH} element={<WordsPage />} />
+                <Route path={OPEN_PATH} element={<OpenLinkPage />} />
+                <Route path="/practice" element={<PracticePage />} />
+                <Route path="/log" element={<LogPage />} />
+                <Route path="/orders/:tab?" element={<OrdersPage />} />
+                <Route path="/weaves" element={<WeavesPage />} />
+                <Route path="/weaves/:id" element={<WeavePage />} />
+                <Route path="*" element={<Navigate to="/" replace />} />
+              </Routes>
+            </Suspense>
+          </div>
         </Boundary>
       </UnitsContext>
     </WorkshopContext>

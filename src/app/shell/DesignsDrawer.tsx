@@ -73,7 +73,7 @@ export default function DesignsDrawer({ currentId, onClose }: Props) {
       {library.records.length === 0 && !removed ? (
         <p className="text-ink-soft">No designs yet.</p>
       ) : (
-        <div className="flex min-h-0 flex-col">
+        <div className="flex flex-col">
           {removed && (
             <p className="flex items-center justify-between gap-2 border-rule border-b py-2">
               “{removed.name}” was deleted.
@@ -105,7 +105,7 @@ export default function DesignsDrawer({ currentId, onClose }: Props) {
             items={found}
             keyOf={(record) => record.id}
             aboutPx={64}
-            boxClass="min-h-0 grow basis-[60vh]"
+            boxClass="h-[60vh]"
             itemClass="border-rule border-b"
             render={(record) => (
               <DesignLine

@@ -10,6 +10,7 @@ import { Boundary } from '../ui/Boundary.tsx';
 import { Button } from '../ui/Button.tsx';
 import { lazily } from '../ui/lazily.ts';
 import { useUnits } from '../ui/units.tsx';
+import { PLACES } from './places.ts';
 import { SaveMark } from './SaveMark.tsx';
 
 const DesignsDrawer = lazily(() => import('./DesignsDrawer.tsx'));
@@ -20,17 +21,6 @@ interface Props {
   readonly onCommands: () => void;
 }
 
-const PLACES = [
-  { to: '/', name: 'Bench', isHere: (path: string) => path === '/' || path.startsWith('/d/') },
-  { to: '/rings', name: 'Rings', isHere: (path: string) => path.startsWith('/rings') },
-  { to: '/tie', name: 'Tie', isHere: (path: string) => path.startsWith('/tie') },
-  { to: '/weaves', name: 'Weaves', isHere: (path: string) => path.startsWith('/weaves') },
-  { to: '/stash', name: 'Stash', isHere: (path: string) => path.startsWith('/stash') },
-  { to: '/orders', name: 'Orders', isHere: (path: string) => path.startsWith('/orders') },
-  { to: '/log', name: 'Log', isHere: (path: string) => path.startsWith('/log') },
-  { to: '/practice', name: 'Practice', isHere: (path: string) => path.startsWith('/practice') },
-];
-
 export function Header({ bench, onUnits, onCommands }: Props) {
   const [listing, setListing] = useState(false);
   const id = bench?.store.getState().id;
@@ -38,7 +28,7 @@ export function Header({ bench, onUnits, onCommands }: Props) {
   return (
     <header className="flex flex-wrap items-center gap-x-5 gap-y-1 border-rule border-b bg-card px-5 py-1.5 print:hidden">
       <p className="font-bold font-title text-2xl tracking-tight">Warp Beam</p>
-      <nav aria-label="Places" className="flex flex-wrap gap-x-4 text-[17px]">
+      <nav aria-label="Places" className="flex flex-wrap gap-x-4 text-[17px] max-sm:hidden">
         {PLACES.map((place) => (
           <Link
             key={place.to}

@@ -27,7 +27,7 @@ export function ToastProvider({ children }: { readonly children: ReactNode }) {
       {children}
       <div
         role="status"
-        className="pointer-events-none fixed inset-x-0 bottom-4 z-[60] flex justify-center px-4 print:hidden"
+        className="pointer-events-none fixed inset-x-0 max-sm:bottom-20 bottom-4 z-[60] flex justify-center px-4 print:hidden"
       >
         {message && (
           <p
