@@ -65,3 +65,42 @@ describe('the paper strip', () => {
     expect(wristStripSvg('neck', 620, 'a4').match(/>glue</g)).toHaveLength(2);
   });
 });
+
+describe('the edges of the paper strip', () => {
+  const svg = wristStripSvg('wrist', 230, 'a4');
+  const dashes = [
+    ...svg.matchAll(/<path d="M([\d.]+) ([\d.]+)h(-?[\d.]+)" stroke="#000" stroke-width="0\.2"\/>/g),
+  ].map((m) => ({ x: Number(m[1]), y: Number(m[2]), long: Number(m[3]) }));
+  const [cm, inch] = [dashes.filter((d) => d.long > 0), dashes.filter((d) => d.long < 0)];
+
+  it('have a dash to every millimetre: the tenth longest, the fifth longer than the rest', () => {
+    // The first one is at 1 mm.
+    const zero = cm[0]!.y - 1;
+    for (const { y, long } of cm) {
+      const mm = Math.round(y - zero);
+      expect(y - zero).toBeCloseTo(mm, 6);
+      expect(long).toBe(mm % 10 === 0 ? 5 : mm % 5 === 0 ? 3.5 : 2);
+    }
+    expect(cm.length).toBeGreaterThanOrEqual(230);
+  });
+
+  it('have a dash to every quarter of an inch of 25.4 mm, the whole ones twice as long, with their number', () => {
+    const zero = cm[0]!.y - 1;
+    for (const { y, long } of inch) {
+      const quarters = Math.round((y - zero) / 6.35);
+      expect(y - zero).toBeCloseTo(quarters * 6.35, 2);
+      expect(long).toBe(quarters % 4 === 0 ? -4 : -2);
+    }
+    const numbers = [...svg.matchAll(/>(\d+)″</g)].map((m) => Number(m[1]));
+    expect(numbers).toEqual(Array.from({ length: numbers.length }, (_, i) => i + 1));
+    expect(numbers.length).toBe(inch.filter((d) => d.long === -4).length);
+  });
+
+  it('have numbers at their dashes', () => {
+    const zero = cm[0]!.y - 1;
+    const labels = [...svg.matchAll(/<text x="5\.6" y="([\d.]+)" font-size="3">(\d+)</g)];
+    expect(labels.length).toBeGreaterThan(15);
+    // The foot of a figure is a millimetre below the dash.
+    for (const [, y, number] of labels) expect(Number(y) - 1 - zero).toBeCloseTo(10 * Number(number), 6);
+  });
+});

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { knotSize } from '../closures/knots.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { workingEnds } from '../steps/list/ends.ts';
+import { OWN_RANGE } from '../steps/list/ownMeasures.ts';
 import { willItReach } from '../steps/reach/reach.ts';
 import { whyText } from '../why/why.ts';
 import { ADDON_KINDS } from './addons.ts';
@@ -88,5 +90,78 @@ describe('rows that an end surely makes', () => {
       expect(e.surelyRows).toBeLessThan(e.rows);
       expect(e.surelyRows * perRow).toBeGreaterThan(0.8 * expected - 1.645 * 8 - perRow);
     }
+  });
+});
+
+describe('how the length is kept while it is tied', () => {
+  const labels = (hold?: 'jig' | 'tape' | 'hand') => {
+    const made = planned({ setup: { style: 'separate', ...(hold ? { hold } : {}) } });
+    const [band] = made.bands;
+    const between = band!.startMm + band!.wovenMm + band!.end.standoffMm;
+    const names = ['jig, peg to peg', 'marks on the table', 'last row at'];
+    return [...made.more, ...Object.values(made.figures)]
+      .filter((f) => names.includes(f.label))
+      .map((f) => [f.label, Math.abs(f.value - between) < 1e-9] as const);
+  };
+
+  it('is pegs of a jig unless told otherwise, marks on a table, or a place to try it on: all at one distance', () => {
+    expect(labels()).toEqual([['jig, peg to peg', true]]);
+    expect(labels('tape')).toEqual([['marks on the table', true]]);
+    expect(labels('hand')).toEqual([['last row at', true]]);
+  });
+});
+
+describe('what is marked on a band', () => {
+  it('is a ring from edge to edge, and a charm at its place', () => {
+    const made = planned({
+      addons: [
+        { kind: 'ring', at: { mm: 80 }, sizeMm: 20 },
+        { kind: 'charm', at: { mm: 120 } },
+      ],
+    });
+    const [band] = made.bands;
+    const marks = band!.marks.filter((m) => m.what === 'on-band');
+    const ring = marks.find((m) => m.toMm !== undefined)!;
+    expect(ring.toMm! - ring.atMm).toBeCloseTo(20, 9);
+    expect((ring.toMm! + ring.atMm) / 2).toBeCloseTo(band!.addons[0]!.atMm, 9);
+    expect(marks.find((m) => m.toMm === undefined)!.atMm).toBeCloseTo(band!.addons[1]!.atMm, 9);
+  });
+
+  it('tells the watch case that lies between the halves of a strap, and none where there is no case', () => {
+    const measures = { hand: 200, lug: 24, lugToLug: 46, gap: 4, springBar: 1.5 };
+    const strap = planned({
+      product: 'watch-two-piece',
+      measures,
+      closure: { kind: 'side-release', sizeMm: 20 },
+    });
+    expect(strap.more.find((f) => f.label === 'case')!.value).toBe(46);
+    expect(planned().more.some((f) => f.label === 'case')).toBe(false);
+  });
+});
+
+describe('a single sliding knot', () => {
+  it('moves from the weave’s end, where its knot stops it, to as far as it opens', () => {
+    const made = planned({
+      pattern: { id: 'plain-band-2' },
+      cords: [{ colour: 'dusk' }],
+      closure: { kind: 'single-sliding' },
+    });
+    const body = knotSize('sliding-1', 3.68).bodyMm;
+    const gap = Math.max(25, 4 + body + 3.68);
+    const [least, most] = made.closed.adjust!.rangeMm;
+    // Tighter: the gap closes until the knot and its neck of 4 mm fill it.
+    expect(least).toBeCloseTo(4 + body - gap, 9);
+    expect(most).toBeCloseTo(made.closed.danglesMm, 9);
+  });
+});
+
+describe('the maker’s own measures', () => {
+  it('are believed between these, in mm', () => {
+    expect(OWN_RANGE).toEqual({
+      armSpanMm: [900, 2400],
+      elbowMm: [250, 650],
+      handSpanMm: [100, 300],
+      thumbMm: [10, 40],
+    });
   });
 });
