@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, openDemo, shownMm, test, violations } from './help.ts';
-import { bandPhoto, cordPhoto, markPhoto } from './photo.ts';
+import { bandPhoto, cordPhoto, markPhoto, turnedPhoto } from './photo.ts';
 
 async function tieTo(page: Page, start: string): Promise<void> {
   await openDemo(page, 'First band, one cord');
@@ -57,6 +57,22 @@ test('what is left of an end is followed in a photo, and marks are moved by keys
   await expect(found).toHaveText(before!);
   await page.getByRole('button', { name: 'Use it' }).click();
   await expect(page.getByLabel('Left of A, Sodium, end 1')).toHaveValue(/^3[12]\.\d cm$/);
+});
+
+test('a photo of twelve megapixels that the camera kept sideways is turned upright, seen as it is measured', async ({
+  page,
+}) => {
+  await tieTo(page, 'Row 11 of 29');
+  await page.keyboard.press('w');
+  await page.getByRole('button', { name: 'Left of A, end 1, from a photo' }).click();
+  const photo = await turnedPhoto(page, cordPhoto(320));
+  await markPhoto(page, photo);
+  const found = page.getByTestId('photo-found');
+  await expect(found).toContainText(/^3[12]\.\d cm/);
+  // What is shown is what was measured: a landscape picture, with the card where it was rendered.
+  const image = page.getByTestId('photo').locator('image').first();
+  await expect(image).toHaveAttribute('width', '2016');
+  await expect(image).toHaveAttribute('height', '1512');
 });
 
 test('what is no picture is refused in words, and nothing is lost', async ({ page }) => {

@@ -6,7 +6,7 @@ import { solvedFacts } from '../src/core/patterns/index.ts';
 import type { SolvedWeave } from '../src/core/patterns/types.ts';
 import { arc, bandPiece, cordPiece, marksFor, photoOf } from '../src/core/photo/testing/pieces.ts';
 import { renderPhoto } from '../src/core/photo/testing/scene.ts';
-import type { Marks, Point, Raster } from '../src/core/photo/types.ts';
+import { type Marks, type Point, type Raster, WORKING_PX } from '../src/core/photo/types.ts';
 import { normals, seeded } from '../src/core/random.ts';
 import { expect } from './help.ts';
 
@@ -52,6 +52,34 @@ export function cordPhoto(lengthMm: number): MadePhoto {
   return {
     file: { name: 'end.png', mimeType: 'image/png', buffer: png(renderPhoto(scene, seeded(3))) },
     presses: pressesOf(marks, false),
+  };
+}
+
+/** As a camera of twelve megapixels keeps it when it is held upright: sideways, with a note how to turn it (EXIF orientation 6). */
+export async function turnedPhoto(page: Page, { file, presses }: MadePhoto): Promise<MadePhoto> {
+  const jpeg = await page.evaluate(async (png) => {
+    const bytes = Uint8Array.from(atob(png), (c) => c.charCodeAt(0));
+    const image = await createImageBitmap(new Blob([bytes], { type: 'image/png' }));
+    const canvas = new OffscreenCanvas(3024, 4032);
+    const context = canvas.getContext('2d')!;
+    context.translate(0, 4032);
+    context.rotate(-Math.PI / 2);
+    context.drawImage(image, 0, 0, 4032, 3024);
+    const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.92 });
+    return [...new Uint8Array(await blob.arrayBuffer())];
+  }, file.buffer.toString('base64'));
+  const note = Buffer.from([
+    ...[0xff, 0xe1, 0, 34, ...Buffer.from('Exif\0\0MM'), 0, 42, 0, 0, 0, 8, 0, 1],
+    ...[1, 0x12, 0, 3, 0, 0, 0, 1, 0, 6, 0, 0, 0, 0, 0, 0],
+  ]);
+  const scale = WORKING_PX / SIZE.widthPx;
+  return {
+    file: {
+      name: 'turned.jpg',
+      mimeType: 'image/jpeg',
+      buffer: Buffer.concat([Buffer.from(jpeg.slice(0, 2)), note, Buffer.from(jpeg.slice(2))]),
+    },
+    presses: presses.map(([x, y]) => [x * scale, y * scale]),
   };
 }
 
