@@ -308,3 +308,12 @@ test('a table comes onto the shelf: an unknown colour is named once, and the sam
   await input.setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2\n') });
   await expect(page.getByRole('alert')).toContainText('Line 1 has no column “amount” or “line”');
 });
+
+test('what an order costs and brings answers why, piece by piece', async ({ page }) => {
+  await page.goto('/orders');
+  const total = page.getByTestId('order-money');
+  await expect(total).toContainText('Costs');
+  await total.getByRole('button').first().click();
+  await expect(page.getByTestId('why')).toContainText(/\d+ × .+ \d+\.\d\d .*= \d+\.\d\d/);
+  await page.keyboard.press('Escape');
+});

@@ -8,18 +8,18 @@ const PORT = 4391;
 const DIR = 'docs/screenshots';
 
 const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
+  start: async (page) => {
+    await page.getByTestId('start-answer').waitFor();
+  },
+  words: async (page) => {
+    await page.goto('/words');
+  },
   bench: async (page) => {
     await page.goto('/d/demo-ines-dome-night');
   },
   why: async (page) => {
     await page.goto('/d/demo-okoro-guide-band');
     await page.getByTestId('cut-A').click();
-  },
-  strap: async (page) => {
-    await page.goto('/d/demo-pavel-night-watch-strap');
-  },
-  focal: async (page) => {
-    await page.goto('/d/demo-sade-equinox-band');
   },
   draw: async (page) => {
     await page.goto('/weaves/solomon-bar');
@@ -118,9 +118,12 @@ for (const [name, prepare] of Object.entries(SHOTS)) {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
   });
-  await page.goto('/?stall');
-  await page.getByTestId('save-state').waitFor();
+  // As a newcomer comes; all else with the demo.
+  await page.goto(name === 'start' ? '/' : '/?stall');
+  await page.getByRole('heading', { level: 1 }).first().waitFor({ state: 'attached' });
   await prepare(page);
+  for (const hint of await page.getByRole('button', { name: 'Don’t show this hint again' }).all())
+    await hint.click();
   await page.waitForTimeout(700);
   await page.screenshot({ path: `${DIR}/${name}.png` });
   await page.close();

@@ -7,25 +7,52 @@ import { useUnits } from '../ui/units.tsx';
 
 const TermCard = lazily(() => import('./TermCard.tsx'));
 
-/** A text in which the words of the craft open: what each means, with its picture. */
-export function Linked({ text, told }: { readonly text: string; readonly told?: ReadonlySet<string> }) {
-  return withTerms(text, told).map((part, i) =>
+/** What follows a word without a space stays on its line. */
+const CLINGS = /^[,.;:!?)…’]+/;
+
+/** A text in which the words of the craft open: what each means, with its picture. Those that were told before are left alone. */
+export function Linked({
+  text,
+  told,
+}: {
+  readonly text: string;
+  readonly told?: ReadonlySet<string> | undefined;
+}) {
+  const parts = withTerms(text, told);
+  const clinging = (i: number): string => {
+    const next = parts[i + 1];
+    return (typeof next === 'string' && CLINGS.exec(next)?.[0]) || '';
+  };
+  return parts.map((part, i) =>
     typeof part === 'string' ? (
-      part
+      i > 0 && typeof parts[i - 1] !== 'string' ? (
+        part.replace(CLINGS, '')
+      ) : (
+        part
+      )
     ) : (
       // biome-ignore lint/suspicious/noArrayIndexKey: parts have no identity but their place
-      <TermLink key={i} term={part.term} text={part.text} />
+      <span key={i} className="whitespace-nowrap">
+        <TermLink term={part.term} text={part.text} />
+        {clinging(i)}
+      </span>
     ),
   );
 }
 
-/** A working or instruction as text, quantities in figures, words that open. */
-export function LinkedWhy({ why, told }: { readonly why: Why; readonly told?: ReadonlySet<string> }) {
+/** An instruction as text, quantities in figures, words that open. */
+export function LinkedWhy({
+  why,
+  told,
+}: {
+  readonly why: Why;
+  readonly told?: ReadonlySet<string> | undefined;
+}) {
   const system = useUnits();
   return why.map((part, i) =>
     typeof part === 'string' ? (
       // biome-ignore lint/suspicious/noArrayIndexKey: parts have no identity but their place
-      <Linked key={i} text={part} {...(told ? { told } : {})} />
+      <Linked key={i} text={part} told={told} />
     ) : (
       // biome-ignore lint/suspicious/noArrayIndexKey: parts have no identity but their place
       <span key={i} className="figure font-semibold">

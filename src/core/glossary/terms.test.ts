@@ -3,7 +3,7 @@ import { findClosure } from '../closures/index.ts';
 import { findPattern, solvedFacts } from '../patterns/index.ts';
 import { tyingOf } from '../steps/knots/tyingOf.ts';
 import { movesOf } from '../steps/rows/moves.ts';
-import { TERMS, withTerms } from './terms.ts';
+import { TERMS, termsIn, withTerms } from './terms.ts';
 
 const told = (text: string) =>
   withTerms(text).map((p) => (typeof p === 'string' ? p : `[${p.text}=${p.term.id}]`));
@@ -54,6 +54,14 @@ describe('finding them in a text', () => {
     ]);
     expect(told('Bumps show at the edge.')).toEqual(['[Bumps=bump]', ' show at the ', '[edge=edge]', '.']);
     expect(told('Scored and narrower, a crowd.')).toEqual(['Scored and narrower, a crowd.']);
+  });
+
+  it('tells which words some texts hold', () => {
+    expect([...termsIn(['Both cores, then a row.', 'One more row: count the bumps.'])]).toEqual([
+      'core',
+      'row',
+      'bump',
+    ]);
   });
 
   it('leaves out what has been told, and loses no letter of any text', () => {

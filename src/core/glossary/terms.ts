@@ -201,6 +201,12 @@ const FORMS = TERMS.flatMap((term) => term.forms.map((form) => ({ form, term }))
 const ESCAPED = FORMS.map(({ form }) => form.replaceAll(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`));
 const ANY = new RegExp(String.raw`(?<![\p{L}\p{N}])(?:${ESCAPED.join('|')})(?![\p{L}\p{N}])`, 'giu');
 
+/** Words with an entry in some texts, by their ids. */
+export const termsIn = (texts: readonly string[]): ReadonlySet<string> =>
+  new Set(
+    texts.flatMap((text) => withTerms(text).flatMap((p) => (typeof p === 'string' ? [] : [p.term.id]))),
+  );
+
 /** A text with the words that have an entry found in it, each once: the longest first, whole words only. */
 export function withTerms(text: string, told: ReadonlySet<string> = new Set()): TextPart[] {
   const parts: TextPart[] = [];

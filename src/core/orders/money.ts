@@ -113,3 +113,41 @@ export function pieceMoney(made: Made, prices: Prices, figures: StallFigures): P
     ],
   };
 }
+
+/** So many pieces of an order with what one of them costs and should bring; without money where it can't be planned. */
+export interface MoneyLine {
+  readonly name: string;
+  readonly count: number;
+  readonly money: Pick<PieceMoney, 'costCents' | 'priceCents'> | undefined;
+}
+
+/** What a whole order costs and should bring, each with its working. In hundredths. */
+export interface OrderMoney {
+  readonly costCents: number;
+  readonly priceCents: number;
+  readonly costWhy: Why;
+  readonly priceWhy: Why;
+}
+
+/** The sum of its pieces; what was agreed on stands in place of their prices. Pieces that can't be planned count as nothing. */
+export function orderMoney(lines: readonly MoneyLine[], agreedCents?: number): OrderMoney {
+  const sum = (of: (m: NonNullable<MoneyLine['money']>) => number) =>
+    lines.reduce((cents, l) => cents + l.count * (l.money ? of(l.money) : 0), 0);
+  const words = (of: (m: NonNullable<MoneyLine['money']>) => number, total: number): Why => [
+    ...lines.flatMap((l, i) => [
+      i > 0 ? ' + ' : '',
+      ...(l.money
+        ? why`${num(l.count, 0)} × ${l.name} ${money(of(l.money))}`
+        : why`${l.name}, which can’t be planned, 0`),
+    ]),
+    ` = ${money(total)}`,
+  ];
+  const [costCents, listed] = [sum((m) => m.costCents), sum((m) => m.priceCents)];
+  const asListed = words((m) => m.priceCents, listed);
+  return {
+    costCents,
+    priceCents: agreedCents ?? listed,
+    costWhy: words((m) => m.costCents, costCents),
+    priceWhy: agreedCents === undefined ? asListed : why`agreed; by its pieces it would be ${asListed}`,
+  };
+}

@@ -18,7 +18,7 @@ const MARKS = {
 export function SelfTest({ test: { tried, isRunning, run }, onReport }: Props) {
   return (
     <section aria-label="Self-test" className="flex flex-col gap-3">
-      <h2 className="font-bold font-title text-xl">Is the rope engine well?</h2>
+      <h2 className="font-bold font-title text-xl">Is the rope engine working?</h2>
       <p>
         Pulls three knots tight on this device and compares them with the ones that came with the program.
       </p>

@@ -10,6 +10,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Problem } from '../../ui/Problem.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { TextField } from '../../ui/TextField.tsx';
+import { WhyNumber } from '../../ui/WhyNumber.tsx';
 import { LineEditor } from './LineEditor.tsx';
 import type { Book } from './useBook.ts';
 import { STATE_NAMES, STATES } from './words.ts';
@@ -30,7 +31,7 @@ export function OrderPanel({ book, order, onGone }: Props) {
     setProblem(await book.save(next));
   };
   const mine = book.lines.filter((l) => l.order.id === order.id);
-  const cost = mine.reduce((sum, l) => sum + l.line.count * (book.money.get(l)?.costCents ?? 0), 0);
+  const sums = book.moneyOf(order);
   const unknown = [...new Set(mine.flatMap((l) => book.money.get(l)?.unknown ?? []))];
   const withLine = (index: number, line: OrderLine | undefined) =>
     keep({
@@ -82,8 +83,14 @@ export function OrderPanel({ book, order, onGone }: Props) {
         Add pieces
       </Button>
       <p className="border-rule border-t pt-3" data-testid="order-money">
-        Costs <span className="figure">{money(cost)}</span>, brings{' '}
-        <strong className="figure text-xl">{money(book.priceOf(order))}</strong>
+        Costs <WhyNumber label="What the order costs" value={money(sums.costCents)} why={sums.costWhy} />,
+        brings{' '}
+        <WhyNumber
+          label="What the order brings"
+          value={money(sums.priceCents)}
+          why={sums.priceWhy}
+          className="font-bold text-xl"
+        />
         {order.priceCents !== undefined && ' as agreed'}.
         {unknown.length > 0 && (
           <span className="block text-[15px] text-amber-ink">

@@ -62,7 +62,7 @@ export function OrderRow({ book, order, isChosen, onChoose }: Props) {
             <Steps state={order.state} />
           </span>
           <span className="figure text-[14px] text-ink-soft">
-            {piecesOf(order)} {plural(piecesOf(order), 'piece')} · {money(book.priceOf(order))}
+            {piecesOf(order)} {plural(piecesOf(order), 'piece')} · {money(book.moneyOf(order).priceCents)}
           </span>
           {chance !== undefined && (
             <span

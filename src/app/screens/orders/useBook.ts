@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Order } from '../../../core/formats/orders.ts';
-import { pieceMoney, pricesOf } from '../../../core/orders/money.ts';
+import { type OrderMoney, orderMoney, pieceMoney, pricesOf } from '../../../core/orders/money.ts';
 import { cordNeeds, partNeeds, workedLines } from '../../../core/orders/needs.ts';
 import { useCatalogue } from '../../state/catalogue.ts';
 import { useOrders } from '../../state/orders.ts';
@@ -35,12 +35,14 @@ export function useBook() {
   );
   const day = today();
   const days = useDays(lines, figures, day);
-  /** What an order should bring: as agreed, else the sum of its pieces' prices. In hundredths. */
-  const priceOf = (order: Order): number =>
-    order.priceCents ??
-    lines
-      .filter((l) => l.order.id === order.id)
-      .reduce((sum, l) => sum + l.line.count * (money.get(l)?.priceCents ?? 0), 0);
+  /** What an order costs and should bring, with its working. */
+  const moneyOf = (order: Order): OrderMoney =>
+    orderMoney(
+      lines
+        .filter((l) => l.order.id === order.id)
+        .map((l) => ({ name: l.line.name, count: l.line.count, money: money.get(l) })),
+      order.priceCents,
+    );
   const sorted = orders.orders.toSorted(
     (a, b) =>
       Number(a.state === 'handed-over') - Number(b.state === 'handed-over') ||
@@ -61,7 +63,7 @@ export function useBook() {
     needs,
     days,
     day,
-    priceOf,
+    moneyOf,
   };
 }
 

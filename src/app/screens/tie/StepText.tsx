@@ -1,3 +1,5 @@
+import { termsIn } from '../../../core/glossary/terms.ts';
+import { whyText } from '../../../core/why/why.ts';
 import { LinkedWhy } from '../../help/Linked.tsx';
 import { Disclosed } from '../../ui/Disclosed.tsx';
 import { WhyText } from '../../ui/WhyNumber.tsx';
@@ -8,6 +10,7 @@ export function StepText() {
   const { step, guide, index, pass } = useHere();
   const isRow = step.picture?.kind === 'row';
   const side = isRow && !guide.isSideless ? guide.tying[pass]?.row(step.at!.row - 1).from : undefined;
+  const texts = step.lines.map((line) => whyText(line));
   return (
     <section aria-label="Step">
       <h2
@@ -30,7 +33,7 @@ export function StepText() {
               </span>
             )}
             <span>
-              <LinkedWhy why={line} />
+              <LinkedWhy why={line} told={termsIn(texts.slice(0, i))} />
             </span>
           </li>
         ))}
@@ -49,7 +52,7 @@ export function StepText() {
       )}
       {step.look && (
         <p className="mt-3 text-ink-soft text-xl leading-snug" data-testid="step-look">
-          <span className="font-semibold">Look:</span> <LinkedWhy why={step.look} />
+          <span className="font-semibold">Look:</span> <LinkedWhy why={step.look} told={termsIn(texts)} />
         </p>
       )}
       <p role="status" className="sr-only" data-testid="announce">
