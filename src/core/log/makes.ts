@@ -6,7 +6,7 @@ import type { Knowledge } from '../plan/knowledge.ts';
 import { plan } from '../plan/plan.ts';
 import { rowMinutes } from '../plan/time.ts';
 import type { Plan } from '../plan/types.ts';
-import { workingEnds } from '../steps/list/ends.ts';
+import { type WorkingEnd, workingEnds } from '../steps/list/ends.ts';
 import type { WeaveMetrics } from '../usage/metrics.ts';
 import { type Swatch, workPerLength } from '../usage/swatch.ts';
 import type { Evidence, EvidenceEnd } from './evidence.ts';
@@ -45,6 +45,16 @@ export function plannedAgain(make: Make, know: Knowledge): PlannedAgain | undefi
   return design.ok && made?.ok ? { design: design.value, plan: made.value } : undefined;
 }
 
+/**
+ * How long an end really was before its first row, in mm. The cut was planned with what was known then: each end of the cord was
+ * longer or shorter than it is planned now by its share.
+ */
+export function startedWith(make: Make, plan: Plan, ends: readonly WorkingEnd[], end: WorkingEnd): number {
+  const cut = make.cuts.find((c) => c.letter === end.letter);
+  const count = ends.filter((e) => e.letter === end.letter).length;
+  return end.startMm + (cut ? (cut.cutMm - plan.cords[end.cord]!.cutLengthMm) / count : 0);
+}
+
 /** The same of a piece that was planned again. */
 export function evidenceIn(make: Make, { design, plan: planned }: PlannedAgain): Evidence | undefined {
   if (planned.bands.length !== 1 || planned.metrics.isPlain || planned.mixed) return undefined;
@@ -53,7 +63,6 @@ export function evidenceIn(make: Make, { design, plan: planned }: PlannedAgain):
   const [band] = planned.bands;
   if (!rows || !band || band.addons.length > 0) return undefined;
   const ends = workingEnds(planned, 0);
-  const countOf = (letter: string) => ends.filter((e) => e.letter === letter).length;
   const evidence = ends.map((e): EvidenceEnd => {
     const cord = planned.cords[e.cord]!;
     const plain = { perMm: e.wovenMm(band.rows) / band.wovenMm, letter: e.letter, colour: cord.look.id };
@@ -62,8 +71,7 @@ export function evidenceIn(make: Make, { design, plan: planned }: PlannedAgain):
     );
     const cut = make.cuts.find((c) => c.letter === e.letter);
     if (!left || !cut) return plain;
-    // The cut was planned with what was known then: each end of the cord was longer or shorter by its share.
-    const startMm = e.startMm + (cut.cutMm - cord.cutLengthMm) / countOf(e.letter);
+    const startMm = startedWith(make, planned, ends, e);
     const otherMm = e.usedMm(band.rows) - e.wovenMm(band.rows);
     const usedMm = startMm - e.closureMm - otherMm - left.leftMm;
     return { ...plain, leftMm: left.leftMm, ...(usedMm > 0 ? { usedMm } : {}) };

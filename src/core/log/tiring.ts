@@ -3,7 +3,7 @@ import { type Measuring, pieceState } from '../chance/piece.ts';
 import { PRIOR } from '../chance/spread.ts';
 import type { Make } from '../formats/make.ts';
 import { workingEnds } from '../steps/list/ends.ts';
-import type { PlannedAgain } from './makes.ts';
+import { type PlannedAgain, startedWith } from './makes.ts';
 
 /** One piece's tiring against the maker's other pieces (log scale). */
 const PIECE_SCATTER = 0.01;
@@ -33,12 +33,7 @@ export function tiringIn(make: Make, { plan }: PlannedAgain): TiringSeen | undef
   const rowsTied = make.rows[0];
   if (plan.bands.length !== 1 || !band || !rowsTied || measured.length === 0 || plan.mixed) return undefined;
   const ends = workingEnds(plan, 0);
-  const startOf = (end: number): number => {
-    const { letter, cord, startMm } = ends[end]!;
-    const cut = make.cuts.find((c) => c.letter === letter);
-    const count = ends.filter((e) => e.letter === letter).length;
-    return startMm + (cut ? (cut.cutMm - plan.cords[cord]!.cutLengthMm) / count : 0);
-  };
+  const startOf = (end: number): number => startedWith(make, plan, ends, ends[end]!);
   const all: Measuring[] = measured.flatMap((m): Measuring[] => {
     if (m.wovenMm !== undefined) return [{ rows: m.rows, wovenMm: m.wovenMm }];
     if (m.end === undefined || m.leftMm === undefined || !ends[m.end]) return [];
