@@ -12,7 +12,7 @@ const base64 = (bytes: Uint8Array): string => {
   return btoa(text);
 };
 
-/** The page's own letters as they would be needed by a picture that stands alone: the Latin part of each face, in the file. */
+/** The page's own letters as they would be needed by a picture on its own: the Latin part of each face, in the file. */
 export async function fontCss(): Promise<string> {
   const rules = [...document.styleSheets].flatMap((sheet) =>
     [...sheet.cssRules].filter((rule): rule is CSSFontFaceRule => rule instanceof CSSFontFaceRule),

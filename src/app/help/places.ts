@@ -46,7 +46,7 @@ const PLACES: readonly Place[] = [
     isHere: under('/tie'),
     what: 'Tie a piece step by step, readable at arm’s length.',
     how: [
-      'Space, → or the big button: next. ←: back. U: take a row back.',
+      'Space, → or the big button: next. ←: back. U: undo a row.',
       '“Will it reach?” works out from what is left whether your ends are long enough.',
       'Lost count, or does it look wrong? Both have a button. Close the page whenever you like: it resumes where you were.',
     ],

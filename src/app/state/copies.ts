@@ -22,7 +22,7 @@ const OURS = /^warp-beam-\d{4}-\d{2}-\d{2}\.zip$/;
 const pickerOf = (): Picker | undefined =>
   (window as unknown as { showDirectoryPicker?: Picker }).showDirectoryPicker?.bind(window);
 
-/** Where copies go, and how that stands. */
+/** Where copies go, when the last one went, and whether the browser lets us. */
 export interface Copies {
   readonly folder: string;
   readonly lastAt: number | undefined;

@@ -194,7 +194,7 @@ export function MakesTable({ view, chosen, onChoose }: Props) {
   );
 }
 
-/** What stands for rows that are out of sight. */
+/** Fills the room of rows that are out of sight. */
 function Gap({ px }: { readonly px: number }) {
   return px > 0 ? (
     <tr aria-hidden>

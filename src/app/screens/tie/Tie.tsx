@@ -107,7 +107,7 @@ export function Tie() {
           </div>
           <div className={`flex min-w-0 flex-col gap-4 lg:col-start-2 ${step.at ? '' : 'lg:row-span-2'}`}>
             <StepText />
-            <Hint id="tie-next">Space, → or the big button: next. ←: back. U: take a row back.</Hint>
+            <Hint id="tie-next">Space, → or the big button: next. ←: back. U: undo a row.</Hint>
             <Warning onPanel={setPanel} />
             <Coming />
             <CautionBox />
