@@ -7,5 +7,7 @@ export default defineConfig({
     testTimeout: 30_000,
     // Both processors of a small machine: left to itself one would idle.
     maxWorkers: 2,
+    // What is rendered once for a whole file takes longer on a loaded machine.
+    hookTimeout: 40_000,
   },
 });

@@ -185,23 +185,20 @@ describe('a loose end of cord', () => {
     expect(got.value.lengthMm).toBeGreaterThan(chord + 3);
   });
 
-  it.each(REFERENCES.map((r) => [r.name, r] as const))(
-    'is measured beside %s, within 1 %',
-    (_, reference) => {
-      const piece = cordPiece(300, 3.2, arc(300, 0.006, 0.1));
-      // A large sheet is photographed from further away, and the cord lies below it.
-      const isLarge = reference.sidesMm[1] > 150;
-      const scene = photoOf(piece.tubes, {
-        reference,
-        distanceMm: isLarge ? 620 : 420,
-        referenceAt: [0, isLarge ? 140 : 75],
-        referenceRgb: [238, 238, 234],
-        ground: 'wood',
-      });
-      const marks = marksFor(scene, piece, 3.2, 3.2, normals(seeded(8)), { between: 1 });
-      const got = measureCord(renderPhoto(scene, seeded(2)), marks, 3.2);
-      if (!got.ok) throw new Error(got.issues[0]!.message);
-      expect(Math.abs(got.value.lengthMm / 300 - 1)).toBeLessThan(0.01);
-    },
-  );
+  it.each(SHEETS.map((r) => [r.name, r] as const))('is measured beside %s, within 1 %', (_, reference) => {
+    const piece = cordPiece(300, 3.2, arc(300, 0.006, 0.1));
+    // A large sheet is photographed from further away, and the cord lies below it.
+    const isLarge = reference.sidesMm[1] > 150;
+    const scene = photoOf(piece.tubes, {
+      reference,
+      distanceMm: isLarge ? 620 : 420,
+      referenceAt: [0, isLarge ? 140 : 75],
+      referenceRgb: [238, 238, 234],
+      ground: 'wood',
+    });
+    const marks = marksFor(scene, piece, 3.2, 3.2, normals(seeded(8)), { between: 1 });
+    const got = measureCord(renderPhoto(scene, seeded(2)), marks, 3.2);
+    if (!got.ok) throw new Error(got.issues[0]!.message);
+    expect(Math.abs(got.value.lengthMm / 300 - 1)).toBeLessThan(0.01);
+  });
 });
