@@ -4,7 +4,7 @@ import { soak } from './soak.ts';
 
 bare.use({ serviceWorkers: 'allow' });
 
-const ACTIONS = 80;
+const ACTIONS = 60;
 
 // Long because it is many short things; `bench/soak.ts` does thousands.
 bare(
