@@ -169,3 +169,8 @@ export type PhotoMessage =
 export type CodesMessage =
   | { readonly kind: 'codes'; readonly texts: readonly string[] }
   | { readonly kind: 'failed'; readonly issues: readonly Issue[] };
+
+/** Files packed as one ZIP. */
+export interface ZipMessage {
+  readonly bytes: Uint8Array;
+}

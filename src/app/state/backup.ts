@@ -2,8 +2,9 @@ import useSWR, { useSWRConfig } from 'swr';
 import { type Compared, compareBackup } from '../../storage/backup/compare.ts';
 import { readContents } from '../../storage/backup/contents.ts';
 import type { RecordKind } from '../../storage/backup/kinds.ts';
-import { openBackup, packBackup } from '../../storage/backup/pack.ts';
+import { backupFiles, openBackup } from '../../storage/backup/pack.ts';
 import { type Before, bringBack, takeBack } from '../../storage/backup/restore.ts';
+import { zipInWorker } from '../../workers/outside/zip.ts';
 import { LAST_BACKUP, LAST_BACKUP_KEY, useLastBackup } from './lastBackup.ts';
 import { useDatabase } from './services.tsx';
 
@@ -37,7 +38,7 @@ export function useBackup() {
     room,
     pack: async (): Promise<Uint8Array> => {
       const now = Date.now();
-      const packed = packBackup(await readContents(db), now);
+      const packed = await zipInWorker(backupFiles(await readContents(db), now));
       await db.put('settings', now, LAST_BACKUP, 'relaxed');
       await mutate(LAST_BACKUP_KEY, now, { revalidate: false });
       return packed;

@@ -1,8 +1,9 @@
 import { format } from 'date-fns';
 import useSWR from 'swr';
 import { readContents } from '../../storage/backup/contents.ts';
-import { packBackup } from '../../storage/backup/pack.ts';
+import { backupFiles } from '../../storage/backup/pack.ts';
 import type { Database } from '../../storage/db.ts';
+import { zipInWorker } from '../../workers/outside/zip.ts';
 import { useDatabase } from './services.tsx';
 
 /** What the File System Access API offers beyond what TypeScript knows of it. */
@@ -42,9 +43,11 @@ const mayWrite = async (folder: Folder): Promise<boolean> =>
 
 /** Writes a copy of everything, and clears away the oldest ones beyond the last few; only files that are named as ours. */
 async function copyInto(folder: Folder, db: Database, now: number): Promise<void> {
+  // Packed first: whatever fails leaves the day's copy as it was.
+  const packed = await zipInWorker(backupFiles(await readContents(db), now));
   const file = await folder.getFileHandle(`warp-beam-${format(now, 'yyyy-MM-dd')}.zip`, { create: true });
   const stream = await file.createWritable();
-  await stream.write(packBackup(await readContents(db), now) as Uint8Array<ArrayBuffer>);
+  await stream.write(packed as Uint8Array<ArrayBuffer>);
   await stream.close();
   await db.put('settings', now, COPIED_AT, 'relaxed');
   const names: string[] = [];

@@ -42,6 +42,7 @@ describe('the picture for messages', () => {
     expect(left).toBeGreaterThanOrEqual(59.9);
     expect(left + w * pxPerMm).toBeLessThanOrEqual(CARD.width - 59.9);
     expect(left + (w * pxPerMm) / 2).toBeCloseTo(CARD.width / 2, 0);
+    expect(top + (h * pxPerMm) / 2).toBeCloseTo(285, 0);
     expect(top).toBeGreaterThanOrEqual(149.9);
     expect(top + h * pxPerMm).toBeLessThanOrEqual(420.1);
     expect(Math.max((w * pxPerMm) / 1080, (h * pxPerMm) / 270)).toBeCloseTo(1, 2);

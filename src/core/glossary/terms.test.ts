@@ -52,6 +52,7 @@ describe('finding them in a text', () => {
       '[cores=core]',
       '; the other working end follows.',
     ]);
+    expect(told('Tie an overhand knot.')).toEqual(['Tie an ', '[overhand knot=overhand]', '.']);
     expect(told('Bumps show at the edge.')).toEqual(['[Bumps=bump]', ' show at the ', '[edge=edge]', '.']);
     expect(told('Scored and narrower, a crowd.')).toEqual(['Scored and narrower, a crowd.']);
   });

@@ -88,9 +88,10 @@ export const TERMS: readonly Term[] = [
     id: 'bump',
     word: 'bump',
     forms: ['bumps', 'bump'],
-    means: 'The small bulge that a row leaves at an edge. Count the bumps and you have counted the rows.',
+    means:
+      'The small bulge that a row leaves at an edge; in most bars left and right by turns. Count both edges and you have counted the rows.',
     picture: bar('second end'),
-    shows: 'The cord that makes the bumps, in colour: one to a row, at both edges',
+    shows: 'The cord that makes the bumps, in colour: one a row, by turns at either edge',
   },
   {
     id: 'face',

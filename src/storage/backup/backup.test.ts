@@ -3,17 +3,21 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { strToU8, zipSync } from 'fflate';
 import { deleteDB } from 'idb';
 import { afterEach, describe, expect, it } from 'vitest';
+import { crc32 } from '../../core/crc32.ts';
 import { type Design, parseDesign } from '../../core/formats/design.ts';
 import { parseStash } from '../../core/formats/stash.ts';
 import { seeded } from '../../core/random.ts';
+import { zipped } from '../../workers/inside/zip.ts';
 import { type Database, DB_NAME, openDatabase } from '../db.ts';
 import { saveDesign } from '../designs.ts';
 import { fillLedger, readLedger } from '../stash.ts';
 import { type Compared, compareBackup, type Standing } from './compare.ts';
 import { readContents } from './contents.ts';
 import { KINDS, type RecordKind } from './kinds.ts';
-import { type Backup, crc32, openBackup, packBackup } from './pack.ts';
+import { type Backup, backupFiles, openBackup } from './pack.ts';
 import { bringBack, takeBack } from './restore.ts';
+
+const packed = (...what: Parameters<typeof backupFiles>): Uint8Array => zipped(backupFiles(...what));
 
 afterEach(() => deleteDB(DB_NAME));
 
@@ -40,7 +44,7 @@ async function filled(): Promise<Database> {
   return db;
 }
 const backupOf = async (db: Database): Promise<Backup> => {
-  const opened = openBackup(packBackup(await readContents(db), 5000));
+  const opened = openBackup(packed(await readContents(db), 5000));
   if (!opened.ok) throw new Error(opened.issues[0]!.message);
   return opened.value;
 };
@@ -171,13 +175,13 @@ describe('a damaged backup', () => {
   it('is refused in words, wherever a bit has turned, and never throws', async () => {
     const db = await filled();
     const contents = await readContents(db);
-    const packed = packBackup(contents, 5000);
+    const file = packed(contents, 5000);
     db.close();
     const uniform = seeded(7);
     let refused = 0;
     for (let n = 0; n < 120; n++) {
-      const at = Math.floor(uniform() * packed.length);
-      const spoilt = packed.slice();
+      const at = Math.floor(uniform() * file.length);
+      const spoilt = file.slice();
       spoilt[at] = spoilt[at]! ^ (1 << Math.floor(8 * uniform()));
       const opened = openBackup(spoilt);
       if (!opened.ok) refused++;
@@ -185,7 +189,7 @@ describe('a damaged backup', () => {
       else for (const [kind, kept] of opened.value.contents) expect(kept).toEqual(contents.get(kind));
     }
     expect(refused).toBeGreaterThan(60);
-    expect(openBackup(packed.slice(0, packed.length / 2)).ok).toBe(false);
+    expect(openBackup(file.slice(0, file.length / 2)).ok).toBe(false);
     expect(openBackup(new Uint8Array(0)).ok).toBe(false);
   });
 
@@ -203,7 +207,7 @@ describe('a damaged backup', () => {
       /written by a newer Warp Beam/,
     );
     // An empty browser has an empty backup.
-    expect(openBackup(packBackup(new Map(), 1))).toMatchObject({ ok: true, value: { madeAt: 1 } });
+    expect(openBackup(packed(new Map(), 1))).toMatchObject({ ok: true, value: { madeAt: 1 } });
   });
 
   it('has the checksum of ZIP: the published check value of CRC-32', () => {

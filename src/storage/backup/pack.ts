@@ -1,4 +1,5 @@
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { strFromU8, strToU8, unzipSync } from 'fflate';
+import { crc32 } from '../../core/crc32.ts';
 import {
   BACKUP_FORMAT,
   BACKUP_VERSION,
@@ -12,8 +13,6 @@ import { type Kept, KINDS, type RecordKind } from './kinds.ts';
 /** A backup larger than this, packed or unpacked, is refused before it fills the memory. */
 const MOST_PACKED = 60_000_000;
 const MOST_BYTES = 300_000_000;
-/** ZIP knows no dates before 1980, and a clock may be wrong: when it was made is in its list. */
-const ZIP_DATE = '1980-01-02';
 const MANIFEST = 'manifest.json';
 
 export interface Backup {
@@ -21,8 +20,8 @@ export interface Backup {
   readonly contents: Contents;
 }
 
-/** Everything as a ZIP: one JSON file of records for each kind, and a list of them with checksums. */
-export function packBackup(contents: Contents, madeAt: number): Uint8Array {
+/** The files of a backup, not yet packed: one JSON file of records for each kind, and a list of them with checksums. */
+export function backupFiles(contents: Contents, madeAt: number): Readonly<Record<string, Uint8Array>> {
   const files: Record<string, Uint8Array> = {};
   const listed: BackupManifest['files'] = [];
   for (const { id } of KINDS) {
@@ -35,7 +34,7 @@ export function packBackup(contents: Contents, madeAt: number): Uint8Array {
   }
   const manifest: BackupManifest = { format: BACKUP_FORMAT, version: BACKUP_VERSION, madeAt, files: listed };
   files[MANIFEST] = strToU8(`${JSON.stringify(manifest, null, 2)}\n`);
-  return zipSync(files, { level: 6, mtime: ZIP_DATE });
+  return files;
 }
 
 /** Reads a backup whole: everything that its list names is there and undamaged, or it is refused in words. */
@@ -85,16 +84,3 @@ function readKept(file: Uint8Array): Kept[] | undefined {
     return undefined;
   }
 }
-
-/** CRC-32 of bytes as in ZIP and PNG (ISO 3309), eight hexadecimal digits. */
-export function crc32(bytes: Uint8Array): string {
-  let crc = ~0;
-  for (const byte of bytes) crc = TABLE[(crc ^ byte) & 255]! ^ (crc >>> 8);
-  return (~crc >>> 0).toString(16).padStart(8, '0');
-}
-
-const TABLE = Int32Array.from({ length: 256 }, (_, n) => {
-  let c = n;
-  for (let k = 0; k < 8; k++) c = c & 1 ? 0xedb88320 ^ (c >>> 1) : c >>> 1;
-  return c;
-});

@@ -26,7 +26,7 @@ export function runInWorker<M, T>(
     if (heard) settle(heard);
   };
   worker.onerror = (event) =>
-    settle(fail({ code: 'worker.error', path: '', message: `The solver stopped: ${event.message}` }));
+    settle(fail({ code: 'worker.error', path: '', message: `The work stopped: ${event.message}` }));
   worker.postMessage(request);
   return {
     result,

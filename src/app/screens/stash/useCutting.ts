@@ -28,7 +28,7 @@ export interface AskedFor {
 
 const SECONDS = 2;
 
-/** Choosing what to make, planning its cuts in a worker, and making them one by one; kept, so that it can be gone on with. */
+/** Choosing what to make, planning its cuts in a worker, and making them one by one; kept, so that it can be resumed. */
 export function useCutting(view: StashView, stash: Stash) {
   const db = useDatabase();
   const { offers, catalogue } = useCatalogue();
