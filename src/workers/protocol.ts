@@ -15,6 +15,7 @@ import type { BandMeasured, Measured } from '../core/photo/measure.ts';
 import type { BandExpected, Marks } from '../core/photo/types.ts';
 import type { AtHand, Makeable } from '../core/plan/atHand.ts';
 import type { ShelfAsk, ShelfWay } from '../core/plan/fromShelf.ts';
+import type { DrillCard } from '../core/practice/types.ts';
 import type { Issue } from '../core/result.ts';
 import type { RingOnMandrel } from '../core/rings/sizes.ts';
 import type { Swatch } from '../core/usage/swatch.ts';
@@ -174,3 +175,6 @@ export type CodesMessage =
 export interface ZipMessage {
   readonly bytes: Uint8Array;
 }
+
+/** Every drill that can be asked. */
+export type DeckMessage = readonly DrillCard[];

@@ -1,6 +1,7 @@
 import useSWR from 'swr';
 import { type Card, createEmptyCard, fsrs, Rating, State } from 'ts-fsrs';
 import type { DrillCard, DrillKind } from '../../core/practice/types.ts';
+import { deckInWorker } from '../../workers/outside/deck.ts';
 import { useDatabase } from './services.tsx';
 
 /** How a kind of drill goes: answers, right ones, and the seconds that these took together. */
@@ -34,6 +35,16 @@ const dueOf = (card: Card): number => new Date(card.due).getTime();
 export function standingOf(card: Card | undefined): Standing {
   if (!card || card.reps === 0) return 'not tried';
   return card.state === State.Review && card.lapses < card.reps / 2 ? 'known' : 'shaky';
+}
+
+/** Every drill that can be asked; found once, off the page. */
+export function useDeck() {
+  const { data, error } = useSWR<readonly DrillCard[], Error>('deck', deckInWorker, {
+    revalidateOnFocus: false,
+    revalidateIfStale: false,
+    revalidateOnReconnect: false,
+  });
+  return { cards: data, problem: error ? `The drills could not be found: ${error.message}` : undefined };
 }
 
 /** What has been practised, and when each drill comes again. */

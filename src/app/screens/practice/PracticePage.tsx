@@ -1,23 +1,24 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { drillCards, questionOf } from '../../../core/practice/drills.ts';
+import { questionOf } from '../../../core/practice/drills.ts';
 import { DRILL_KINDS, type DrillKind, type Question } from '../../../core/practice/types.ts';
 import { seeded } from '../../../core/random.ts';
 import { Hint } from '../../help/Hint.tsx';
-import { usePractice } from '../../state/practice.ts';
+import { useDeck, usePractice } from '../../state/practice.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { Problem } from '../../ui/Problem.tsx';
 import { Select } from '../../ui/Select.tsx';
 import { Known } from './Known.tsx';
 import { Picture } from './Picture.tsx';
 import { KINDS, wordsOf } from './words.ts';
 
-const CARDS = drillCards();
 /** Drills whose answers are told apart by nothing but their words. */
 const NUMBERED: ReadonlySet<DrillKind> = new Set(['name-it', 'read-bump', 'next-half-cycle']);
 
 /** What hands learn, away from the cord: which side next, which weave is this. Short questions, by keyboard or thumb; what is shaky comes back sooner. */
 export default function PracticePage() {
   const practice = usePractice();
+  const { cards: deck, problem } = useDeck();
   const [round, setRound] = useState(() => Date.now() % 1_000_000);
   const [question, setQuestion] = useState<Question>();
   const [given, setGiven] = useState<string>();
@@ -28,14 +29,14 @@ export default function PracticePage() {
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new round asks again; an answer just kept does not
   useEffect(() => {
-    if (!isReady) return;
+    if (!isReady || !deck) return;
     const uniform = seeded(round);
-    const cards = CARDS.filter((c) => kind === 'all' || c.kind === kind);
+    const cards = deck.filter((c) => kind === 'all' || c.kind === kind);
     const card = next(cards, Date.now(), uniform, question?.card.id);
     setQuestion(questionOf(card, uniform));
     setGiven(undefined);
     setAskedAt(Date.now());
-  }, [round, isReady, kind]);
+  }, [round, isReady, kind, deck]);
 
   const give = useCallback(
     (value: string) => {
@@ -72,7 +73,12 @@ export default function PracticePage() {
   }, [question, given, give, goOn]);
 
   const words = useMemo(() => (question ? wordsOf(question) : undefined), [question]);
-  if (!question || !words) return <main className="p-5" />;
+  if (!question || !words)
+    return (
+      <main className="p-5 text-ink-soft">
+        {problem ? <Problem>{problem}</Problem> : 'Looking through the weaves for what can be asked…'}
+      </main>
+    );
   const isRight = given === question.answer;
   return (
     <main className="grid grid-cols-1 gap-5 px-5 py-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
@@ -146,7 +152,7 @@ export default function PracticePage() {
           )}
         </div>
       </section>
-      <Known cards={CARDS} practice={practice} now={question.card.id} />
+      <Known cards={deck ?? []} practice={practice} now={question.card.id} />
     </main>
   );
 }
