@@ -14,6 +14,7 @@ import { FilePicker } from '../ui/FilePicker.tsx';
 import { finds } from '../ui/find.ts';
 import { LongList } from '../ui/LongList.tsx';
 import { NotImported, type Refused } from '../ui/NotImported.tsx';
+import { SearchField } from '../ui/SearchField.tsx';
 import { Sheet } from '../ui/Sheet.tsx';
 import { Swatch } from '../ui/Swatch.tsx';
 import { useLength } from '../ui/units.tsx';
@@ -89,15 +90,7 @@ export default function DesignsDrawer({ currentId, onClose }: Props) {
             </p>
           )}
           {library.records.length > MANY && (
-            <input
-              type="search"
-              aria-label="Find a design"
-              placeholder="Find a design"
-              value={sought}
-              maxLength={100}
-              onChange={(e) => setSought(e.target.value)}
-              className="mb-1 rounded border border-ink-soft bg-white px-2 py-1.5 placeholder:text-ink-soft"
-            />
+            <SearchField label="Find a design" value={sought} onChange={setSought} className="mb-1" />
           )}
           {found.length === 0 && <p className="py-2">No design is called that.</p>}
           <LongList

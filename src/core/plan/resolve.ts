@@ -148,7 +148,7 @@ function cordIssues(design: Design, solved: SolvedFacts): Issue[] {
   const wanted = style.cords(solved);
   // A sequence may use more cords than the set-up itself.
   if (design.cords.length === wanted || (design.sequence && design.cords.length >= 2)) return [];
-  const message = `This set-up takes ${wanted === 1 ? 'one cord' : `${wanted} cords`}, not ${design.cords.length}.`;
+  const message = `This set-up uses ${wanted === 1 ? 'one cord' : `${wanted} cords`}, not ${design.cords.length}.`;
   return [{ code: 'design.cords', path: '/cords', message }];
 }
 

@@ -13,6 +13,7 @@ import { format } from 'date-fns';
 import { useMemo, useRef, useState } from 'react';
 import { readDesign } from '../../../core/formats/design.ts';
 import { FITS } from '../../ui/fits.ts';
+import { SearchField } from '../../ui/SearchField.tsx';
 import { useLength } from '../../ui/units.tsx';
 import type { LogView } from './useLog.ts';
 
@@ -137,14 +138,12 @@ export function MakesTable({ view, chosen, onChoose }: Props) {
       : rows.map((_, index) => ({ index, start: 0, end: virtual.getTotalSize() }));
   return (
     <section aria-label="Finished pieces" className="flex flex-col gap-2">
-      <input
-        type="search"
-        aria-label="Find a finished piece"
-        placeholder="Find a piece, weave or wearer"
+      <SearchField
+        label="Find a finished piece"
+        example="Find a piece, weave or wearer"
         value={find}
-        maxLength={100}
-        onChange={(e) => setFind(e.target.value)}
-        className="w-72 rounded border border-ink-soft bg-white px-2 py-1.5"
+        onChange={setFind}
+        className="w-72"
       />
       <div ref={box} className="max-h-[75vh] overflow-auto rounded-xl border border-rule bg-card">
         <table className="w-full text-left text-[15px]" data-testid="log-table">

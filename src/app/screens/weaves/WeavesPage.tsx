@@ -12,6 +12,7 @@ import { BadRecords } from '../../ui/BadRecords.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { finds } from '../../ui/find.ts';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
+import { SearchField } from '../../ui/SearchField.tsx';
 import { Select } from '../../ui/Select.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber, WhyProvider } from '../../ui/WhyNumber.tsx';
@@ -56,13 +57,12 @@ export default function WeavesPage() {
       <main className="px-5 py-4">
         <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
           <h1 className="font-bold font-title text-3xl">Weaves</h1>
-          <input
-            type="search"
-            aria-label="Find a weave"
-            placeholder="Find by name or look"
-            className="w-52 rounded border border-ink-soft bg-card px-2 py-1.5"
+          <SearchField
+            label="Find a weave"
+            example="Find by name or look"
             value={query}
-            onChange={(e) => setQuery(e.target.value)}
+            onChange={setQuery}
+            className="w-52"
           />
           <span className="flex items-center gap-2">
             in

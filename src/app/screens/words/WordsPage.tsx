@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { TERMS } from '../../../core/glossary/terms.ts';
 import { TermFigure } from '../../help/TermFigure.tsx';
+import { SearchField } from '../../ui/SearchField.tsx';
 
 /** The words of the craft, each with a picture from the engine. */
 export default function WordsPage() {
@@ -18,15 +19,7 @@ export default function WordsPage() {
             What makers call things. The pictures are real knots of the library.
           </p>
         </div>
-        <input
-          type="search"
-          aria-label="Find a word"
-          placeholder="Find a word"
-          value={sought}
-          maxLength={60}
-          onChange={(e) => setSought(e.target.value)}
-          className="rounded border border-ink-soft bg-card px-3 py-1.5 text-lg placeholder:text-ink-soft"
-        />
+        <SearchField label="Find a word" value={sought} onChange={setSought} className="text-lg" />
       </div>
       <p role="status" className="sr-only">
         {found.length} words
