@@ -141,6 +141,10 @@ test('what can I make: cord is typed on the first page, and what it is enough fo
   await page.goto('/');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   expect(await violations(page)).toEqual([]);
+  // The numbers there answer, too.
+  await page.getByTestId('start-answer').getByRole('button').first().click();
+  await expect(page.getByTestId('why')).toContainText('hand');
+  await page.keyboard.press('Escape');
   const cord = page.getByLabel('Cord', { exact: true });
   await cord.fill('2.4 m Duskk');
   await expect(page.getByRole('alert')).toContainText('Duskk');

@@ -9,6 +9,8 @@ interface Props {
   readonly patternId: string;
   readonly label: string;
   readonly className?: string;
+  /** Several in one picture share it, so that their sizes compare; else it fills its place. */
+  readonly pxPerMm?: number;
 }
 
 /** Nothing smaller than this is drawn, in mm. */
@@ -16,7 +18,7 @@ const DETAIL_MM = 0.4;
 const ROUND_IT_MM = 4;
 
 /** A whole piece, laid open, seen from its front. */
-export function BandPicture({ plan, patternId, label, className = 'w-full' }: Props) {
+export function BandPicture({ plan, patternId, label, className = 'w-full', pxPerMm }: Props) {
   const pictures = usePictures(patternId, plan);
   const scene = useMemo(() => pictures && beamScene(plan, pictures, 'front', DETAIL_MM), [pictures, plan]);
   if (!scene) return <div className={className} />;
@@ -25,6 +27,12 @@ export function BandPicture({ plan, patternId, label, className = 'w-full' }: Pr
       scene={scene}
       label={label}
       className={className}
+      {...(pxPerMm
+        ? {
+            width: (scene.widthMm + 2 * ROUND_IT_MM) * pxPerMm,
+            height: (scene.heightMm + 2 * ROUND_IT_MM) * pxPerMm,
+          }
+        : {})}
       part={{
         minX: scene.minX - ROUND_IT_MM,
         minY: scene.minY - ROUND_IT_MM,

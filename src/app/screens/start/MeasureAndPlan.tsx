@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { Fragment, useMemo, useState } from 'react';
 import { findProduct } from '../../../core/fit/products.ts';
 import type { Design } from '../../../core/formats/design.ts';
 import type { Knowledge } from '../../../core/plan/knowledge.ts';
@@ -8,6 +8,7 @@ import { BandPicture } from '../../ui/BandPicture.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { LengthField } from '../../ui/LengthField.tsx';
 import { useLength } from '../../ui/units.tsx';
+import { WhyNumber } from '../../ui/WhyNumber.tsx';
 import { Way } from './Way.tsx';
 
 interface Props {
@@ -24,9 +25,6 @@ export function MeasureAndPlan({ know, onPlan }: Props) {
   const [girthMm, setGirth] = useState(GIRTH.usualMm);
   const wearer = useMemo(() => ({ ...BLANK.wearer, girthMm }), [girthMm]);
   const made = useMemo(() => plan({ ...BLANK, wearer }, know), [wearer, know]);
-  const cuts = made.ok
-    ? made.value.cords.map((c) => show(c.cutLengthMm, { kind: 'cut', rounding: 'up' })).join(' and ')
-    : undefined;
   return (
     <Way
       title="Measure and plan"
@@ -42,8 +40,25 @@ export function MeasureAndPlan({ know, onPlan }: Props) {
               className="max-h-24 w-full"
             />
             <p className="mt-2 text-center" data-testid="start-answer">
-              For {show(girthMm)}: cut <span className="figure text-xl">{cuts}</span>, tie{' '}
-              {made.value.bands.reduce((sum, b) => sum + b.rows, 0)} rows
+              For {show(girthMm)}: cut{' '}
+              {made.value.cords.map((cord, i) => (
+                <Fragment key={cord.letter}>
+                  {i > 0 && ' and '}
+                  <WhyNumber
+                    className="text-xl"
+                    label={`Cut length of ${cord.name}`}
+                    value={show(cord.cutLengthMm, { kind: 'cut', rounding: 'up' })}
+                    why={cord.why}
+                  />
+                </Fragment>
+              ))}
+              , tie{' '}
+              <WhyNumber
+                label="Rows"
+                value={String(made.value.figures.rows.value)}
+                why={made.value.figures.rows.why}
+              />{' '}
+              rows
             </p>
           </>
         )

@@ -9,7 +9,11 @@ interface Props {
   readonly know: Knowledge;
 }
 
-/** A few of the stall's pieces, one below the other. */
+/** Room beside the longest piece for what hangs out of it, and the width of the picture in px. */
+const BESIDE_MM = 40;
+const WIDE_PX = 320;
+
+/** A few of the stall's pieces, one below the other, to one scale. */
 export function StallPicture({ designs, know }: Props) {
   const planned = useMemo(
     () =>
@@ -19,15 +23,21 @@ export function StallPicture({ designs, know }: Props) {
       }),
     [designs, know],
   );
+  const longest = Math.max(
+    ...planned.map(({ plan: made }) => made.closed.openMm ?? made.finishedLengthMm),
+    1,
+  );
+  const pxPerMm = WIDE_PX / (longest + BESIDE_MM);
   return (
-    <div className="flex flex-col gap-1">
+    <div className="flex flex-col items-center gap-1 overflow-hidden">
       {planned.map(({ design, plan: made }) => (
         <BandPicture
           key={design.name}
           plan={made}
           patternId={design.pattern.id}
           label={design.name}
-          className="h-12 w-full"
+          className="shrink-0"
+          pxPerMm={pxPerMm}
         />
       ))}
     </div>

@@ -5,6 +5,7 @@ import { demoDesigns } from '../../state/demo.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useLibrary } from '../../state/library.ts';
 import { Button } from '../../ui/Button.tsx';
+import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { FromWhatIHave } from './FromWhatIHave.tsx';
 import { MeasureAndPlan } from './MeasureAndPlan.tsx';
 import { StallPicture } from './StallPicture.tsx';
@@ -27,7 +28,9 @@ export default function StartPage() {
         </p>
       </div>
       <div className="grid gap-4 lg:grid-cols-3">
-        <MeasureAndPlan know={know} onPlan={(wearer) => void library.create({ wearer })} />
+        <WhyProvider>
+          <MeasureAndPlan know={know} onPlan={(wearer) => void library.create({ wearer })} />
+        </WhyProvider>
         <FromWhatIHave onShow={(have) => void navigate(makePath(have))} />
         <Way
           title="Look around the stall"
