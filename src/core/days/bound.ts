@@ -3,8 +3,8 @@ import { canTie, HORIZON_DAYS, minutesOn } from './work.ts';
 
 /**
  * No plan makes the latest task less late than this, in days. For each due day and each step of difficulty, all that is due by then and at least so hard
- * must fit into the minutes of those who tie it, from today to that day and so many days more; and no single task ends before one person alone could end it. Work
- * may be split as one likes, so this holds for every plan. Nothing where nothing is due.
+ * must fit into the minutes of those who tie it, from today to that day and so many days more; no task ends before all who tie it could have ended it together,
+ * nor before one person alone could have tied one piece of it. Work may be split as one likes, so this holds for every plan. Nothing where nothing is due.
  */
 export function lateBound(
   tasks: readonly Task[],
@@ -24,10 +24,13 @@ export function lateBound(
     }
   for (const task of due) {
     const from = Math.max(today, task.notBefore ?? today);
-    const ends = people
-      .filter((p) => canTie(p, task))
-      .map((p) => dayBy([p], task.pieces * task.minutesEach, from));
-    bound = Math.max(bound, Math.min(...ends) - task.due!);
+    const able = people.filter((p) => canTie(p, task));
+    const onePiece = Math.min(...able.map((p) => dayBy([p], task.minutesEach, from)));
+    bound = Math.max(
+      bound,
+      onePiece - task.due!,
+      dayBy(able, task.pieces * task.minutesEach, from) - task.due!,
+    );
   }
   return bound;
 }

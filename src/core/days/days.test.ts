@@ -137,6 +137,68 @@ describe('a day plan', () => {
     );
   });
 
+  it('shares one task between helpers where that makes it less late, in whole pieces', () => {
+    const people = [HOURLY, person('Pavel', [1, 1, 1, 1, 1, 1, 0])];
+    // 6 hours at an hour a day: alone until Saturday, shared until Wednesday; the bound says no sooner.
+    const bands = task('bands', 30, '2026-12-01', { pieces: 12 });
+    const { plan, sequence, boundDays, isProven } = planDays([bands], people, TODAY);
+    expect(plan.ends.get('bands')).toBe(TODAY + 2);
+    expect([plan.latestDays, boundDays, isProven]).toEqual([1, 1, true]);
+    expect(people.map((p) => sequence.get(p.name)!.map((t) => t.pieces))).toEqual([[6], [6]]);
+    expect(plan.blocks.every((b) => b.pieces === 6)).toBe(true);
+    // What was given to someone by hand is theirs.
+    const given = planDays([{ ...bands, person: 'Pavel' }], people, TODAY);
+    expect([...new Set(given.plan.blocks.map((b) => b.person))]).toEqual(['Pavel']);
+    expect(given.plan.ends.get('bands')).toBe(TODAY + 5);
+    // One piece is one person’s: three hours end on Wednesday, whoever helps.
+    const long = planDays([task('collar', 180, '2026-11-30')], people, TODAY);
+    expect([long.plan.latestDays, long.boundDays]).toEqual([2, 2]);
+    // Two parts of one task: an end only when all of it has its days.
+    const idle = person('Lin', [0, 0, 0, 0, 0, 0, 0]);
+    const half = { ...bands, pieces: 6 };
+    const stuck = laidOut(
+      [HOURLY, idle],
+      new Map([
+        ['Ines', [half]],
+        ['Lin', [half]],
+      ]),
+      TODAY,
+    );
+    expect([stuck.ends.has('bands'), stuck.left]).toEqual([false, ['bands']]);
+  });
+
+  it('shared in every way of whole pieces nothing beats its bound', () => {
+    const people = [HOURLY, person('Pavel', [2, 0, 2, 0, 2, 0, 0])];
+    const tasks = fc.array(
+      fc.record({
+        pieces: fc.integer({ min: 1, max: 4 }),
+        minutes: fc.integer({ min: 10, max: 90 }),
+        due: fc.integer({ min: 0, max: 4 }),
+      }),
+      { minLength: 1, maxLength: 3 },
+    );
+    fc.assert(
+      fc.property(tasks, (list) => {
+        const all = list.map((t, i) => ({
+          ...task(`t${i}`, t.minutes, undefined, { pieces: t.pieces }),
+          due: TODAY + t.due,
+        }));
+        const { plan, sequence, boundDays } = planDays(all, people, TODAY);
+        for (const t of all)
+          expect(
+            [...sequence.values()]
+              .flat()
+              .filter((x) => x.id === t.id)
+              .reduce((n, x) => n + x.pieces, 0),
+          ).toBe(t.pieces);
+        const best = Math.min(...halves(all).map((s) => laidOut(people, s, TODAY).latestDays!));
+        expect(boundDays!).toBeLessThanOrEqual(best);
+        expect(plan.latestDays!).toBeGreaterThanOrEqual(best);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
   it('puts tasks of one kind together only where nothing becomes late for it', () => {
     const kind = (id: string, due: string, k: string) => task(id, 30, due, { kind: k });
     const roomy = planDays(
@@ -219,4 +281,29 @@ function shares(tasks: readonly Task[], people: readonly Person[]): Map<string, 
         }),
     );
   return out;
+}
+
+/** Every way for Ines and Pavel to share out whole pieces, each earliest due first. */
+function halves(tasks: readonly Task[]): Map<string, Task[]>[] {
+  const sorted = tasks.toSorted((a, b) => a.due! - b.due!);
+  const part = (t: Task, pieces: number) => (pieces > 0 ? [{ ...t, pieces }] : []);
+  return sorted.reduce<Map<string, Task[]>[]>(
+    (out, t) =>
+      out.flatMap((share) =>
+        Array.from(
+          { length: t.pieces + 1 },
+          (_, n) =>
+            new Map([
+              ['Ines', [...share.get('Ines')!, ...part(t, n)]],
+              ['Pavel', [...share.get('Pavel')!, ...part(t, t.pieces - n)]],
+            ]),
+        ),
+      ),
+    [
+      new Map<string, Task[]>([
+        ['Ines', []],
+        ['Pavel', []],
+      ]),
+    ],
+  );
 }

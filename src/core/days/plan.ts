@@ -16,7 +16,7 @@ const dueOf = (task: Task): number => task.due ?? Number.POSITIVE_INFINITY;
 /**
  * Who ties what, on which days. One person takes the earliest due date first, which no order beats for the latest piece (Jackson 1955; days off
  * and work over the night change nothing, for they come alike to every order). With helpers each task, earliest due first, goes to whoever ends it
- * first; then single tasks are moved and swapped while that makes the latest less late. Last, tasks of one kind are put together where nothing gets later for
+ * first; then tasks, whole or some of their pieces, are moved while that makes the latest less late. Last, tasks of one kind are put together where nothing gets later for
  * it than it may.
  */
 export function planDays(tasks: readonly Task[], people: readonly Person[], today: number): Planned {
@@ -65,9 +65,9 @@ function earliestDueFirst(tasks: readonly Task[], people: readonly Person[], tod
 
 /** What is made small: how late the latest is, then how many are late, then all days late together. */
 function badness(plan: DayPlan, sequence: Sequence): readonly [number, number, number] {
-  const tasks = [...sequence.values()].flat();
+  const tasks = new Map([...sequence.values()].flat().map((t) => [t.id, t]));
   let [late, sum] = [0, 0];
-  for (const t of tasks) {
+  for (const t of tasks.values()) {
     const end = plan.ends.get(t.id);
     const days = end === undefined ? HORIZON_DAYS : end - dueOf(t);
     if (days > 0) [late, sum] = [late + 1, sum + days];
@@ -84,7 +84,24 @@ const MOST_ROUNDS = 20;
 /** Tasks that are put on days, all told, while looking for better plans: with many tasks fewer moves are tried. */
 const MOST_LAID_OUT = 160_000;
 
-/** Moves one task to another person while that helps: a bounded search, so its end is not proven best. */
+/** How many of a task’s pieces are tried with somebody else: all of them, half, one. What was given to someone by hand stays whole. */
+const partsOf = (task: Task): number[] =>
+  task.person === undefined ? [...new Set([task.pieces, Math.ceil(task.pieces / 2), 1])] : [task.pieces];
+
+/** A sequence in which some pieces of a task are tied by somebody else; a part that meets another of its task joins it. */
+function handedOver(start: Sequence, task: Task, pieces: number, from: Person, to: Person): Sequence {
+  const kept = start.get(from.name)!.flatMap((t) => {
+    if (t.id !== task.id) return [t];
+    return t.pieces === pieces ? [] : [{ ...t, pieces: t.pieces - pieces }];
+  });
+  const others = start.get(to.name)!;
+  const taken = others.some((t) => t.id === task.id)
+    ? others.map((t) => (t.id === task.id ? { ...t, pieces: t.pieces + pieces } : t))
+    : [...others, { ...task, pieces }].toSorted((a, b) => dueOf(a) - dueOf(b));
+  return new Map(start).set(from.name, kept).set(to.name, taken);
+}
+
+/** Hands tasks, or some of their pieces, over while that helps: a bounded search, so its end is not proven best. */
 function improved(start: Sequence, people: readonly Person[], today: number): Sequence {
   let best = start;
   let worth = badness(laidOut(people, best, today), best);
@@ -94,23 +111,20 @@ function improved(start: Sequence, people: readonly Person[], today: number): Se
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const before = best;
     for (const from of people)
-      for (const task of best.get(from.name) ?? [])
+      for (const { id } of best.get(from.name) ?? [])
         for (const to of people) {
-          if (to === from || !canTie(to, task) || ++moves > mostMoves) continue;
-          const next = new Map(best);
-          next.set(
-            from.name,
-            best.get(from.name)!.filter((t) => t.id !== task.id),
-          );
-          next.set(
-            to.name,
-            [...best.get(to.name)!, task].toSorted((a, b) => dueOf(a) - dueOf(b)),
-          );
-          if (next.get(from.name)!.length === best.get(from.name)!.length) continue;
-          const is = badness(laidOut(people, next, today), next);
-          if (isLess(is, worth)) [best, worth] = [next, is];
+          const task = best.get(from.name)!.find((t) => t.id === id);
+          if (to === from || !task || !canTie(to, task)) continue;
+          for (const pieces of partsOf(task)) {
+            if (++moves > mostMoves) return best;
+            const next = handedOver(best, task, pieces, from, to);
+            const is = badness(laidOut(people, next, today), next);
+            if (!isLess(is, worth)) continue;
+            [best, worth] = [next, is];
+            break;
+          }
         }
-    if (best === before || moves > mostMoves) break;
+    if (best === before) break;
   }
   return best;
 }

@@ -33,6 +33,8 @@ export interface Person {
 export interface Block {
   readonly task: string;
   readonly person: string;
+  /** How many of the task’s pieces this person ties, over all days: fewer than all where helpers share a task. */
+  readonly pieces: number;
   readonly day: number;
   /** From the day's first working minute. */
   readonly fromMin: number;

@@ -25,8 +25,8 @@ export function work(
   from: Clock,
   minutes: number,
   lastDay: number,
-): { readonly blocks: Omit<Block, 'task'>[]; readonly clock: Clock } | undefined {
-  const blocks: Omit<Block, 'task'>[] = [];
+): { readonly blocks: Omit<Block, 'task' | 'pieces'>[]; readonly clock: Clock } | undefined {
+  const blocks: Omit<Block, 'task' | 'pieces'>[] = [];
   let { day, usedMin } = from;
   let left = minutes;
   for (; day <= lastDay; day++, usedMin = 0) {
@@ -41,7 +41,7 @@ export function work(
   return undefined;
 }
 
-/** Tasks of each person in the order in which they are tied. */
+/** Tasks of each person in the order in which they are tied. A task that is shared stands with each of its people, with their pieces of it. */
 export type Sequence = ReadonlyMap<string, readonly Task[]>;
 
 /** The days that follow from who ties what, in which order. */
@@ -65,10 +65,18 @@ export function laidOut(people: readonly Person[], sequence: Sequence, today: nu
       if (kind !== undefined && kind !== task.kind) changes++;
       kind = task.kind;
       clock = done.clock;
-      for (const b of done.blocks) blocks.push({ ...b, task: task.id });
+      for (const b of done.blocks) blocks.push({ ...b, task: task.id, pieces: task.pieces });
       ends.set(task.id, Math.max(ends.get(task.id) ?? 0, clock.day));
       if (task.due !== undefined) lates.push(clock.day - task.due);
     }
   }
-  return { blocks, ends, left, changes, latestDays: lates.length > 0 ? Math.max(...lates) : undefined };
+  // Of a shared task one part may find no day: then it has no end.
+  for (const id of left) ends.delete(id);
+  return {
+    blocks,
+    ends,
+    left: [...new Set(left)],
+    changes,
+    latestDays: lates.length > 0 ? Math.max(...lates) : undefined,
+  };
 }

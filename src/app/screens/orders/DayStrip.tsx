@@ -17,7 +17,7 @@ import { inkOn } from '../../../core/drawing/tone.ts';
 import { weekday } from '../../../core/stall/dates.ts';
 import type { DaysMessage } from '../../../workers/protocol.ts';
 import type { Book } from './useBook.ts';
-import { dayName, dueOf, hours } from './words.ts';
+import { dayName, dueOf, hours, whatOf } from './words.ts';
 
 interface Props {
   readonly book: Book;
@@ -112,7 +112,9 @@ export function DayStrip({ book, days, onPin }: Props) {
                     look={colourOf(book, task)}
                     x={76 + (b.day - today) * DAY_PX + 3 + (b.fromMin / most) * (DAY_PX - 6)}
                     width={(b.minutes / most) * (DAY_PX - 6)}
-                    isLongest={plan.blocks.every((o) => o.task !== b.task || o.minutes <= b.minutes)}
+                    isLongest={plan.blocks.every(
+                      (o) => o.task !== b.task || o.person !== b.person || o.minutes <= b.minutes,
+                    )}
                     isLate={(plan.ends.get(b.task) ?? 0) > (task.due ?? Number.POSITIVE_INFINITY)}
                   />
                 ))}
@@ -195,7 +197,8 @@ function Piece({ block, task, look, x, width, isLate, isLongest }: PieceProps) {
     data: block,
   });
   const isTaken = width >= TOUCH_PX || isLongest;
-  const words = `${task.name}: ${task.what}, ${hours(block.minutes)}${isLate ? ', late' : ''}`;
+  const what = whatOf(task, block.pieces);
+  const words = `${task.name}: ${what}, ${hours(block.minutes)}${isLate ? ', late' : ''}`;
   if (!isTaken)
     return (
       <span
@@ -224,7 +227,7 @@ function Piece({ block, task, look, x, width, isLate, isLongest }: PieceProps) {
       {width > 44 && (
         <>
           <span className="block truncate font-semibold">{task.name}</span>
-          <span className="line-clamp-2 block">{task.what}</span>
+          <span className="line-clamp-2 block">{what}</span>
         </>
       )}
     </button>

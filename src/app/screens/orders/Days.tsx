@@ -10,7 +10,7 @@ import { Button } from '../../ui/Button.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 import { DayStrip } from './DayStrip.tsx';
 import type { Book } from './useBook.ts';
-import { dayName, hours } from './words.ts';
+import { dayName, hours, whatOf } from './words.ts';
 
 /** The plan of the days as soon as there is one, or why there is none. */
 export function Days({ book }: { readonly book: Book }) {
@@ -61,12 +61,13 @@ function PlannedDays({ book, days }: Props) {
 
   function exportCalendar() {
     const events = plan.blocks.map((b) => {
+      const task = days.tasks.find((t) => t.id === b.task)!;
       const [y, m, d] = isoDay(b.day).split('-').map(Number) as [number, number, number];
       const start = Math.round(17 * 60 + b.fromMin);
       return {
         uid: `${b.task}-${b.person}-${b.day}@warp-beam`.replaceAll(' ', '-'),
-        title: `Tie ${days.tasks.find((t) => t.id === b.task)?.what ?? ''}`,
-        description: `${b.person}, ${hours(b.minutes)}, for ${days.tasks.find((t) => t.id === b.task)?.name ?? ''}`,
+        title: `Tie ${whatOf(task, b.pieces)}`,
+        description: `${b.person}, ${hours(b.minutes)}, for ${task.name}`,
         start: [y, m, d, Math.floor(start / 60) % 24, start % 60] as [number, number, number, number, number],
         duration: { minutes: Math.max(1, Math.round(b.minutes)) },
       };
@@ -159,8 +160,8 @@ function NextDay({ days, today }: { readonly days: DaysMessage; readonly today: 
         .map((person) => {
           const what = plan.blocks
             .filter((b) => b.day === first && b.person === person)
-            .map((b) => tasks.find((t) => t.id === b.task)!)
-            .map((t) => `${t.what} for ${t.name}`);
+            .map((b) => ({ b, t: tasks.find((t) => t.id === b.task)! }))
+            .map(({ b, t }) => `${whatOf(t, b.pieces)} for ${t.name}`);
           return `${person} ties ${what.join(', then ')}`;
         })
         .join('. ')}

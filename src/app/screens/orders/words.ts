@@ -1,3 +1,4 @@
+import type { Task } from '../../../core/days/types.ts';
 import type { Order, OrderState } from '../../../core/formats/orders.ts';
 import { dayNumber } from '../../../core/stall/dates.ts';
 import { plural } from '../../../core/words.ts';
@@ -33,3 +34,7 @@ export function hours(minutes: number): string {
 
 export const dueOf = (order: Pick<Order, 'due'>): number | undefined =>
   order.due === undefined ? undefined : dayNumber(order.due);
+
+/** What someone ties of a task: all of it, or `6 of 12 × …` where it is shared. */
+export const whatOf = (task: Pick<Task, 'pieces' | 'what'>, pieces: number): string =>
+  pieces === task.pieces ? task.what : `${pieces} of ${task.what}`;
