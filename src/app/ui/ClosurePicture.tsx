@@ -1,8 +1,9 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import { beamScene } from '../../core/drawing/beam.ts';
 import type { Plan } from '../../core/plan/types.ts';
 import { usePictures } from '../state/knowledge.tsx';
 import { SceneView } from './SceneView.tsx';
+import { useSeen } from './useSeen.ts';
 
 interface Props {
   readonly plan: Plan;
@@ -20,13 +21,7 @@ const DETAIL_MM = 0.5;
 
 /** The two ends of a piece as its closure makes them, all at one scale; drawn once it comes into view. */
 export function ClosurePicture({ plan, patternId, only, className = 'h-10' }: Props) {
-  const place = useRef<HTMLSpanElement>(null);
-  const [isSeen, setSeen] = useState(false);
-  useEffect(() => {
-    const watch = new IntersectionObserver((seen) => seen.some((s) => s.isIntersecting) && setSeen(true));
-    watch.observe(place.current!);
-    return () => watch.disconnect();
-  }, []);
+  const [place, isSeen] = useSeen<HTMLSpanElement>();
   const pictures = usePictures(isSeen ? patternId : undefined, plan);
   const scene = useMemo(() => pictures && beamScene(plan, pictures, 'front', DETAIL_MM), [pictures, plan]);
   const ends = useMemo(() => {

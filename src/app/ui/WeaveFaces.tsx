@@ -1,8 +1,9 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import type { CordColour } from '../../core/colour/palette.ts';
 import { arrangedScene } from '../../core/drawing/arranged.ts';
 import { useWeave } from '../state/knowledge.tsx';
 import { SceneView } from './SceneView.tsx';
+import { useSeen } from './useSeen.ts';
 
 interface Props {
   readonly id: string;
@@ -16,13 +17,7 @@ const LENGTH_D = 12;
 
 /** A weave from the front and from the back, in the colours in hand; fetched and drawn once it comes into view. */
 export function WeaveFaces({ id, colours, strands }: Props) {
-  const place = useRef<HTMLSpanElement>(null);
-  const [isSeen, setSeen] = useState(false);
-  useEffect(() => {
-    const watch = new IntersectionObserver((seen) => seen.some((s) => s.isIntersecting) && setSeen(true));
-    watch.observe(place.current!);
-    return () => watch.disconnect();
-  }, []);
+  const [place, isSeen] = useSeen<HTMLSpanElement>();
   const solved = useWeave(isSeen ? id : undefined);
   const faces = useMemo(() => {
     if (!solved) return [];

@@ -15,6 +15,7 @@ import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { SearchField } from '../../ui/SearchField.tsx';
 import { Select } from '../../ui/Select.tsx';
 import { useLength } from '../../ui/units.tsx';
+import { useSeen } from '../../ui/useSeen.ts';
 import { WhyNumber, WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Compare, MOST_COMPARED } from './Compare.tsx';
 import {
@@ -186,11 +187,12 @@ function Tile({ item, diameterMm, isPicked, onPick, makeable }: TileProps) {
   const show = useLength();
   const { openDesign } = useLibrary();
   const { facts } = item;
-  const solved = useWeave(facts.id);
+  const [place, isSeen] = useSeen<HTMLDivElement>();
+  const solved = useWeave(isSeen ? facts.id : undefined);
   const isBand = facts.kind === 'weave';
   return (
     <li className="relative flex flex-col overflow-hidden rounded-xl border border-rule bg-card focus-within:ring-2 focus-within:ring-amber-ink hover:border-ink-soft">
-      <div className="flex h-44 items-center justify-center overflow-hidden bg-mat">
+      <div ref={place} className="flex h-44 items-center justify-center overflow-hidden bg-mat">
         {solved && (
           <SamplePicture
             solved={solved}
