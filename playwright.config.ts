@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumPath } from './scripts/chromium.mjs';
 
 const QUIET_FLAGS = [
   '--no-sandbox',
@@ -21,7 +22,7 @@ export const FLAGS_FOR_3D = [
   '--ignore-gpu-blocklist',
 ];
 
-export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+export const CHROMIUM = chromiumPath();
 
 const PORT = Number(process.env.WARP_BEAM_E2E_PORT ?? 4319);
 

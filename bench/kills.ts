@@ -9,7 +9,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
 import { type Browser, chromium, type Page } from '@playwright/test';
-import { CHROMIUM_FLAGS } from '../playwright.config.ts';
+import { CHROMIUM, CHROMIUM_FLAGS } from '../playwright.config.ts';
 import { createApp } from '../src/server/app.ts';
 
 const at = process.argv.indexOf('--kills');
@@ -33,10 +33,10 @@ interface Running {
 /** A browser of its own process group on the same profile, so that one signal takes all of it. */
 async function open(): Promise<Running> {
   const child = spawn(
-    '/usr/bin/chromium',
+    CHROMIUM,
     [
       ...CHROMIUM_FLAGS,
-      '--headless=new',
+      '--headless',
       '--remote-debugging-port=0',
       `--user-data-dir=${profile}`,
       'about:blank',

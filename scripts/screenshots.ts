@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { chromium, type Page } from '@playwright/test';
 import { bandPhoto, markPhoto } from '../e2e/photo.ts';
-import { FLAGS_FOR_3D } from '../playwright.config.ts';
+import { CHROMIUM, FLAGS_FOR_3D } from '../playwright.config.ts';
 
 const PORT = 4391;
 const DIR = 'docs/screenshots';
@@ -108,7 +108,7 @@ async function tieTo(page: Page, design: string, step: string): Promise<void> {
 const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts', '--port', String(PORT)]);
 await new Promise((resolve) => server.stdout.once('data', resolve));
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: CHROMIUM,
   args: FLAGS_FOR_3D,
 });
 const wanted = process.argv.slice(2);

@@ -7,14 +7,17 @@ export function Swatch({
   colour,
   letter,
   size = 22,
+  isSpoken = false,
 }: {
   readonly colour: CordColour;
   readonly letter: string;
   readonly size?: number;
+  /** The letter is read aloud, too: where nothing beside it says it. */
+  readonly isSpoken?: boolean;
 }) {
   const clip = useId();
   const ink = inkOn(colour.base);
-  return (
+  const badge = (
     <svg width={size} height={size} viewBox="0 0 24 24" className="shrink-0 self-center" aria-hidden="true">
       <clipPath id={clip}>
         <circle cx="12" cy="12" r="11" />
@@ -60,5 +63,12 @@ export function Swatch({
         </>
       )}
     </svg>
+  );
+  if (!isSpoken) return badge;
+  return (
+    <>
+      {badge}
+      <span className="sr-only">{letter} </span>
+    </>
   );
 }

@@ -39,16 +39,16 @@ export function Card({ onExport }: Props) {
       aria-label="The card"
       className="flex flex-col gap-3 rounded-xl border border-rule bg-card p-4 shadow-sm"
     >
-      <h2 className="font-bold font-title text-xl">
-        Cut{' '}
-        <span className="font-normal font-sans text-[15px]" data-testid="cut-chance">
+      <div className="flex flex-wrap items-baseline gap-x-1.5">
+        <h2 className="font-bold font-title text-xl">Cut</h2>
+        <span className="text-[15px]" data-testid="cut-chance">
           <MarginWord />
         </span>
-      </h2>
+      </div>
       <ul className="-mt-1 divide-y divide-rule">
         {plan.cords.map((c) => (
           <li key={c.letter} className="flex items-center gap-2 py-1.5">
-            <Swatch colour={c.look} letter={c.letter} />
+            <Swatch colour={c.look} letter={c.letter} isSpoken />
             <span className="grow">{c.name}</span>
             <span className="figure font-semibold" data-testid={`card-cut-${c.letter}`}>
               {show(c.cutLengthMm, { kind: 'cut', rounding: 'up' })}

@@ -44,7 +44,7 @@ function Lane({ plan, cord, index, share }: { plan: Plan; cord: CordCut; index: 
       data-testid={`lane-${cord.letter}`}
     >
       <div className="flex w-40 items-center gap-2">
-        <Swatch colour={colour} letter={cord.letter} size={30} />
+        <Swatch colour={colour} letter={cord.letter} size={30} isSpoken />
         <span className="flex min-w-0 flex-col leading-tight">
           <span className="font-semibold">{cord.name}</span>
           <span className="text-ink-soft text-sm">{cord.role}</span>

@@ -38,7 +38,7 @@ export function RingCard({ onTie }: { readonly onTie: () => void }) {
       <ul className="-mt-1 divide-y divide-rule">
         {plan.cords.map((c) => (
           <li key={`${c.cord}-${c.strand}`} className="flex items-center gap-2 py-1.5">
-            <Swatch colour={c.colour} letter={c.letter} />
+            <Swatch colour={c.colour} letter={c.letter} isSpoken />
             <span className="grow">
               {c.colour.name}{' '}
               <span className="text-ink-soft text-sm">

@@ -17,8 +17,8 @@ export function Counter() {
       <p className="leading-none">
         <span className="figure font-bold text-[min(4.5rem,22vw)]" data-testid="row-number">
           {at.row}
-        </span>
-        <span className="ml-2 text-[min(1.5rem,7vw)] text-ink-soft">
+        </span>{' '}
+        <span className="text-[min(1.5rem,7vw)] text-ink-soft">
           of {at.of}, <span data-testid="rows-to-go">{at.of - at.row + 1}</span> to go
         </span>
       </p>
@@ -29,9 +29,11 @@ export function Counter() {
             data-testid="next-side"
           >
             {side === 'left' && <span aria-hidden>← </span>}
+            <span className="sr-only">next from the </span>
             {side}
             {side === 'right' && <span aria-hidden> →</span>}
           </span>
+          <span className="sr-only">; </span>
           <span className="text-[min(1.25rem,6vw)] text-ink-soft leading-tight">
             {sign ?? 'starts; keep to it'}
           </span>

@@ -14,7 +14,7 @@ export function CutPicture({ only }: { readonly only: string | undefined }) {
       {cords.map((c) => (
         <li key={c.letter}>
           <p className="flex items-center gap-3 text-2xl">
-            <Swatch colour={c.look} letter={c.letter} size={40} />
+            <Swatch colour={c.look} letter={c.letter} size={40} isSpoken />
             {c.name}
             <WhyNumber
               className={`ml-auto whitespace-nowrap font-bold ${only ? 'text-5xl sm:text-6xl' : 'text-3xl'}`}

@@ -65,25 +65,34 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
           </Button>
         </div>
       )}
-      {next ? (
-        <>
-          <p className="flex items-center gap-2">
-            <Swatch colour={findColour(next.group.colour) ?? PALETTE[0]!} letter="" />
-            {holding ? (
-              <span>
-                {holding.lot.place && `${holding.lot.place} · `}
-                <strong>{lotName(holding)}</strong>, {show(holding.amount, { kind: 'cut' })}
+      {/* Read aloud whenever another cut comes: the hands are at the table. */}
+      <div role="status" aria-atomic="true" className="flex flex-col gap-3">
+        {next ? (
+          <>
+            <p className="flex items-center gap-2">
+              <Swatch colour={findColour(next.group.colour) ?? PALETTE[0]!} letter="" />
+              {holding ? (
+                <span>
+                  {holding.lot.place && `${holding.lot.place} · `}
+                  <strong>{lotName(holding)}</strong>, {show(holding.amount, { kind: 'cut' })}
+                </span>
+              ) : (
+                <span>a hank that is to be bought first</span>
+              )}
+            </p>
+            <p className="flex items-baseline gap-3">
+              <span className="figure whitespace-nowrap font-bold text-4xl" data-testid="next-cut">
+                {show(next.lengthMm, { kind: 'cut', rounding: 'up' })}
               </span>
-            ) : (
-              <span>a hank that is to be bought first</span>
-            )}
-          </p>
-          <p className="flex items-baseline gap-3">
-            <span className="figure whitespace-nowrap font-bold text-4xl" data-testid="next-cut">
-              {show(next.lengthMm, { kind: 'cut', rounding: 'up' })}
-            </span>
-            <span className="text-lg">for {next.label}</span>
-          </p>
+              <span className="text-lg">for {next.label}</span>
+            </p>
+          </>
+        ) : (
+          <p className="font-semibold text-good">Everything is cut.</p>
+        )}
+      </div>
+      {next && (
+        <>
           <Problem>{cutting.problem}</Problem>
           <Button
             look="next"
@@ -119,8 +128,6 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
             Plan the rest again
           </Button>
         </>
-      ) : (
-        <p className="font-semibold text-good">Everything is cut.</p>
       )}
       <HowSure job={job} stash={stash} />
       <WhyNoLess job={job} />
