@@ -106,7 +106,7 @@ test('a cuff: the width that is wanted finds its weave', async ({ page }) => {
   await pick(page, 'Set-up', 'cords side by side');
   const { plan } = await exportedPlan(page);
   expect(plan.cords.map((c) => c.place)).toEqual([1, 2, 3]);
-  await expect(page.getByTestId('lane-A1')).toContainText('first on the bar');
+  await expect(page.getByTestId('lane-A1')).toContainText('a working end and a core, side by side');
   await pick(page, 'Closure', 'open cuff');
   await expect(check(page, 'cuff.opening')).toHaveAttribute('data-ok', 'true');
 });

@@ -1,4 +1,4 @@
-import { num, why } from '../../why/why.ts';
+import { why } from '../../why/why.ts';
 import type { CordPart } from '../types.ts';
 import { inPairs, type Lane, lanesOf, type SetUp, type SetupContext, type Uncut } from './context.ts';
 import { coreEnd, coreRun, startLeg, startTail, weave, workEnd } from './parts.ts';
@@ -30,23 +30,31 @@ export function setUpSideBySide(setup: SetupContext): SetUp {
     const indices = group.map((p) => (p.isCore ? k++ : 0));
     const halves = group.map((p, j) => half(p, indices[j]!));
     const [a, b] = halves as [CordPart[], CordPart[]?];
-    const names = group.map((p) => (p.isCore ? 'a core' : 'a working end')).join(' and ');
+    const [a0, b0] = group as [Place, Place?];
+    const names = namesOf(group);
     const common = { index: 0, piece: groups.length > 1 ? i + 1 : 0, place: i + 1 };
-    const where = `${ordinal(i + 1)} on the bar: ${names}`;
-    if (!b) return { ...common, role: where, parts: [...startTail(setup, indices[0]!), ...a] };
+    if (!b) return { ...common, role: names, parts: [...startTail(setup, indices[0]!), ...a] };
     return {
       ...common,
-      role: where,
+      role: `${names}, side by side`,
       parts: [
         [...startLeg(setup, indices[0]!), ...a],
         [...startLeg(setup, indices[1]!), ...b],
       ],
       isUneven: true,
-      fold: why`it lies over the first bar, ${num(i + 1, 0)} from the left; the longer end is the working one`,
+      // Which cord lies where as the work hangs is told where it is hitched.
+      fold:
+        a0.isCore === b0?.isCore
+          ? why`it lies over the first bar, and its two ends side by side`
+          : why`it lies over the first bar, and its two ends side by side; the longer one is the working end`,
     };
   });
   return { cords, marks: [] };
 }
 
-const ordinal = (n: number): string =>
-  ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh'][n - 1] ?? `no. ${n}`;
+function namesOf(group: readonly Place[]): string {
+  const [a, b] = group as [Place, Place?];
+  const name = (p: Place) => (p.isCore ? 'core' : 'working end');
+  if (!b) return `a ${name(a)}`;
+  return a.isCore === b.isCore ? `two ${name(a)}s` : `a ${name(a)} and a ${name(b)}`;
+}

@@ -37,6 +37,42 @@ describe('a knot stage by stage', () => {
     expect(stages.map((s) => s.meets.length)).toEqual([0, 1, 3]);
   });
 
+  it('of a half hitch by hand: where each thing to do begins and ends', () => {
+    const cut = knotStages(HITCH);
+    const stages = cut.ok ? cut.value.stages : [];
+    // Along the strand: the cord at 7/9 of the first stretch, again in the middle of the third, its own standing part
+    // 1.6 of 8.6 down the fourth. 5.6 to go before the second meeting, 3.6 before the third: the longer way is cut, seven
+    // tenths on. The first stage ends at 0.85 of the way to the first meeting.
+    const first = 7 / 9;
+    const close = (value: number) => expect.closeTo(value, 9) as number;
+    expect(stages.map((s) => [s.from, s.to, s.meets.length])).toEqual([
+      [-1, close(0.85 * first), 0],
+      [close(0.85 * first), close(first + 0.7 * (2.5 - first)), 1],
+      [close(first + 0.7 * (2.5 - first)), 4, 2],
+    ]);
+    expect(stages.flatMap((s) => s.meets.map((m) => [m.what, m.isOver, m.stage]))).toEqual([
+      ['inside', true, 1],
+      ['inside', false, 2],
+      // Its own standing part lies there from the first stage.
+      ['own', false, 0],
+    ]);
+  });
+
+  it('is framed by its crossings with three diameters beside them, but by no more than there is cord', () => {
+    const cut = knotStages(HITCH);
+    if (!cut.ok) throw new Error('no stages');
+    const frame = stagePicture({
+      tying: cut.value,
+      done: 0,
+      looks: [PALETTE[0]!, PALETTE[1]!],
+      diameterMm: 2,
+    });
+    // Across: crossings from −2 to 0, bends from −2 to 2, cord from −7 to 2: −5 … 3. Up: crossings from 0 to 1.6: −3 … 4.6.
+    expect([frame.minX, frame.widthMm]).toEqual([-10, 16]);
+    expect(frame.minY).toBeCloseTo(-9.2, 9);
+    expect(frame.heightMm).toBeCloseTo(15.2, 9);
+  });
+
   it('shows where the ends that move are going, until all is done', () => {
     const amber = (done: number) =>
       stagePicture({
