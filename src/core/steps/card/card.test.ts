@@ -72,6 +72,32 @@ describe('the card for the bench', () => {
     }
   });
 
+  it('shows the order on the bar 10 mm apart: squares for cores, circles for ends, thick where they lie over', async () => {
+    const { svg } = await card('ines-dome-night');
+    const places = [
+      ...svg.matchAll(
+        /<(circle|rect) (?:cx|x)="([\d.]+)" (?:cy|y)="([\d.]+)" [^>]*stroke-width="([\d.]+)"\/>\s*<text x="([\d.]+)" y="([\d.]+)"[^>]*>(\w)</g,
+      ),
+    ].map(([, kind, x, y, width, textX, textY, letter]) => ({
+      kind,
+      middle: kind === 'rect' ? Number(x) + 3 : Number(x),
+      onBar: (kind === 'rect' ? Number(y) + 3 : Number(y)).toFixed(2),
+      isOver: width === '0.9',
+      textX: Number(textX),
+      foot: (Number(textY) - 1.3).toFixed(2),
+      letter,
+    }));
+    // From the left as it hangs: A is the working cord and the one in front, B the core cord’s second leg.
+    expect(places.map((p) => [p.kind, p.middle, p.letter, p.isOver])).toEqual([
+      ['circle', 19, 'A', true],
+      ['rect', 29, 'B', false],
+      ['rect', 39, 'B', true],
+      ['circle', 49, 'A', false],
+    ]);
+    for (const p of places) expect([p.textX, p.foot]).toEqual([p.middle, p.onBar]);
+    expect(svg).toMatch(/<path d="M12 [\d.]+h44" stroke="#000" stroke-width="1.6"\/>/);
+  });
+
   it('a name of signs is written, not obeyed', async () => {
     const { svg } = await card('pavel-first-band', '<script>& "x"');
     expect(svg).not.toContain('<script>');
