@@ -1,5 +1,8 @@
 import { readFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
+import { newDesign } from '../src/app/state/newDesign.ts';
+import { plan } from '../src/core/plan/plan.ts';
+import { formatLength } from '../src/core/units/index.ts';
 import { expect, exportedPlan, openDemo, shownMm, test, violations, word } from './help.ts';
 
 /** A newcomer has read the answer by then, also on a slow machine. */
@@ -198,5 +201,30 @@ test('a word of the craft opens where it is met, and leads to all of them', asyn
   await page.getByRole('searchbox', { name: 'Find a word' }).fill('cow hitch');
   await expect(page.getByRole('listitem')).toHaveCount(1);
   await expect(page.getByRole('heading', { name: 'lark’s head' })).toBeVisible();
+  expect(await violations(page)).toEqual([]);
+});
+
+test('a place with nothing in it shows what it is for, and how one begins', async ({ page }) => {
+  await page.goto('/start');
+  const places: readonly [place: string, picture: RegExp, first: RegExp][] = [
+    ['Rings', /ring, in the round/, /^Press “New ring”/],
+    ['Tie', /^Right end: over both cores/, /^Plan a piece on the Bench\.$/],
+    ['Stash', /^Dusk, full hank: 15\.00 m$/, /^Type what you have/],
+    ['Orders', /^A bracelet of the kind/, /^Plan what people want/],
+  ];
+  const begin = page.getByRole('region', { name: 'How it begins' });
+  for (const [place, picture, first] of places) {
+    await page.getByRole('link', { name: place, exact: true }).first().click();
+    await expect(begin.getByRole('img', { name: picture })).toBeVisible();
+    await expect(begin.getByRole('list').last().getByRole('listitem').first()).toHaveText(first);
+  }
+  // A dozen of what a new design begins with, as the core plans it.
+  const text = (await begin.textContent())!;
+  const one = plan(newDesign(''));
+  if (!one.ok) throw new Error('a new design has no plan');
+  const mm = 12 * one.value.cords.reduce((sum, c) => sum + c.cutLengthMm, 0);
+  expect(text).toContain(`${formatLength(mm, { system: 'metric', kind: 'cut', rounding: 'up' })} of cord`);
+  await page.getByRole('link', { name: 'Log', exact: true }).first().click();
+  await expect(begin).toContainText(/left over: measure it\.\s*Expected \d+ cm, from \d+ cm to \d+ cm/);
   expect(await violations(page)).toEqual([]);
 });

@@ -34,7 +34,7 @@ describe('a sequence laid on the rows of a band', () => {
   });
 
   it('repeats what is starred until the rows are full, and then nothing is over', () => {
-    const starred = { items: [rows(2, 0), rows(1, 1)] } as const;
+    const starred = { items: [rows(2, 0), rows(1, 1)], times: undefined };
     const laid = layOnRows([starred], 7, 5);
     // 2 + 1, 2 + 1, and one of the third time.
     expect(laid.stretches.map((s) => [s.cord, s.from, s.to])).toEqual([

@@ -47,7 +47,8 @@ describe('a weave as the maker’s own pieces tell it', () => {
   });
 
   it('is told in words: more, less, or as calculated within half a per cent', () => {
-    const words = (s: number, all = 6, ofWeave = 2) => whyText(learnedWords({ s, pieces: { all, ofWeave } }));
+    const words = (s: number, all = 6, ofWeave = 2) =>
+      whyText(learnedWords({ s, pieces: { all, ofWeave, ofFamily: ofWeave } }));
     expect(words(Math.log(0.96))).toBe(
       'you use about 4 % less cord than calculated, from 6 pieces, 2 of this weave',
     );

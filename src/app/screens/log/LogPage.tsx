@@ -7,8 +7,10 @@ import { rowOfMake } from '../../../core/log/table.ts';
 import { download } from '../../export/download.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { EmptyState } from '../../ui/EmptyState.tsx';
 import { Asked } from './Asked.tsx';
 import { CareDue } from './CareDue.tsx';
+import { FirstPiece } from './FirstPiece.tsx';
 import { Honest } from './Honest.tsx';
 import { Incoming } from './Incoming.tsx';
 import { LogSentence } from './LogSentence.tsx';
@@ -28,20 +30,24 @@ export default function LogPage() {
   if (!view.isReady) return <main className="p-5" />;
   if (view.makes.length === 0)
     return (
-      <main className="flex max-w-3xl flex-col gap-3 px-5 py-4">
+      <main className="flex max-w-5xl flex-col gap-3 px-5 py-4">
         <h1 className="font-bold font-title text-3xl">Log</h1>
-        <p className="text-lg">
+        <p className="max-w-3xl text-lg">
           From the rope calculation alone. Your hand may use up to 12 % more or less; after one finished piece
-          this becomes much closer. Finish a piece on Tie and enter what was left over: it appears here, and
-          the next cuts use it.
+          this becomes much closer.
         </p>
-        <div className="flex flex-wrap items-start gap-3">
-          <Button className="self-start" onClick={() => void view.loadDemo()}>
-            Load the stall’s log, to look at
-          </Button>
+        <EmptyState
+          picture={<FirstPiece />}
+          steps={[
+            'Finish a piece on Tie, or enter one that you made before.',
+            'Measure what is left of each end, and how long the weave has become.',
+            'It appears here, and the next cuts use it: less spare, and as sure to reach.',
+          ]}
+        >
           <NewPiece view={view} onNew={setFresh} />
           <Incoming view={view} />
-        </div>
+          <Button onClick={() => void view.loadDemo()}>Load the stall’s log, to look at</Button>
+        </EmptyState>
         {fresh && (
           <PieceCard key={fresh.id} view={view} make={fresh} isNew onClose={() => setFresh(undefined)} />
         )}

@@ -12,6 +12,7 @@ import { Button } from '../../ui/Button.tsx';
 import { FilePicker } from '../../ui/FilePicker.tsx';
 import { NotImported, type Refused } from '../../ui/NotImported.tsx';
 import { useToast } from '../../ui/Toast.tsx';
+import { FirstOrder } from './FirstOrder.tsx';
 import { OrderPanel } from './OrderPanel.tsx';
 import { OrderRow as Row } from './OrderRow.tsx';
 import type { Book } from './useBook.ts';
@@ -128,6 +129,7 @@ export function OrderBook({ book }: { readonly book: Book }) {
             The order “{record.name}” can’t be read and was left as it is: {issues[0]!.message}
           </p>
         ))}
+        {book.isReady && book.orders.length === 0 && <FirstOrder />}
         <ul aria-label="Orders" className="flex flex-col gap-1.5">
           {book.orders.map((o) => (
             <Row

@@ -12,8 +12,9 @@ import { capital } from '../../../core/words.ts';
 import type { RingRecord } from '../../../storage/db.ts';
 import { ringPath } from '../../paths.ts';
 import { useRestOfDemo } from '../../state/restOfDemo.ts';
-import { useRingLibrary } from '../../state/ringLibrary.ts';
+import { newRing, useRingLibrary } from '../../state/ringLibrary.ts';
 import { Button } from '../../ui/Button.tsx';
+import { EmptyState } from '../../ui/EmptyState.tsx';
 import { FilePicker } from '../../ui/FilePicker.tsx';
 import { NotImported, type Refused } from '../../ui/NotImported.tsx';
 import { SceneView } from '../../ui/SceneView.tsx';
@@ -54,9 +55,16 @@ export default function RingsPage() {
         <NotImported refused={refused} />
       </div>
       {library.records.length === 0 && (
-        <p className="mt-4 flex items-center gap-3 text-lg">
-          No rings yet. <Button onClick={() => void library.loadDemo()}>Load the stall’s rings</Button>
-        </p>
+        <EmptyState
+          picture={<FirstRing />}
+          steps={[
+            'Press “New ring”: measure what it goes round, and choose how wide it is.',
+            'Follow the cord half cycle by half cycle, over and under as it is told.',
+            'Follow the first lay once more beside it, in the same cord or another, and draw it snug.',
+          ]}
+        >
+          <Button onClick={() => void library.loadDemo()}>Load the stall’s rings</Button>
+        </EmptyState>
       )}
       <ul className="mt-4 grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
         {library.records.map((record) => (
@@ -87,6 +95,22 @@ export default function RingsPage() {
         ))}
       </ul>
     </main>
+  );
+}
+
+/** The ring that a new design begins with, in the round. */
+function FirstRing() {
+  const made = useMemo(() => planRing(newRing('')), []);
+  if (!made.ok) return null;
+  return (
+    <>
+      <SceneView
+        scene={finished(made.value)}
+        label="A finished ring, in the round"
+        className="h-40 max-w-full"
+      />
+      <p className="text-center text-[15px]">{capital(ringName(made.value))}</p>
+    </>
   );
 }
 

@@ -17,6 +17,7 @@ import { useLength } from '../../ui/units.tsx';
 import { useWidth } from '../../ui/useWidth.ts';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Cuts } from './Cuts.tsx';
+import { EmptyShelf } from './EmptyShelf.tsx';
 import { Incoming } from './Incoming.tsx';
 import { Ledger } from './Ledger.tsx';
 import { LotPanel } from './LotPanel.tsx';
@@ -87,6 +88,11 @@ export default function StashPage() {
           safe.
         </p>
       )}
+      {view.isReady && view.entries.length === 0 && tab === 'shelf' && (
+        <div className="px-5 pb-5">
+          <EmptyShelf />
+        </div>
+      )}
       <div className={`grid grid-cols-1 ${tab === 'make' ? '' : 'lg:grid-cols-[minmax(0,1fr)_22rem]'}`}>
         <section aria-label="The shelf" className="on-mat bg-mat pb-4 text-white" ref={frame}>
           <fieldset className="flex flex-wrap items-center gap-1 px-3 py-2 text-[15px]">
@@ -118,7 +124,7 @@ export default function StashPage() {
           </fieldset>
           <div className="overflow-x-auto px-3 pt-2">
             <Boundary name="The shelf" keys={[tab, view.entries]}>
-              {tab === 'shelf' && stash && <Ruler widthPx={barsPx} pxPerMm={pxPerMm} />}
+              {tab === 'shelf' && stash && cord.length > 0 && <Ruler widthPx={barsPx} pxPerMm={pxPerMm} />}
               {tab === 'shelf' && stash && (
                 <Shelf
                   stash={stash}
@@ -143,7 +149,8 @@ export default function StashPage() {
             <LotPanel key={holding.lot.id} holding={holding} write={view.write} />
           ) : (
             tab !== 'cuts' &&
-            tab !== 'make' && (
+            tab !== 'make' &&
+            view.entries.length > 0 && (
               <p className="text-ink-soft">
                 Press a hank to take cord from it, put an offcut back, or measure it again. Full packs are
                 counted a little short until you measure them.

@@ -10,6 +10,8 @@ import { download, fileStem, storedFile } from '../../export/download.ts';
 import { piecePath, ringPath } from '../../paths.ts';
 import { useDatabase, useMakes, usePieces, useRings } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { EmptyState } from '../../ui/EmptyState.tsx';
+import { FirstRow } from '../../ui/FirstRow.tsx';
 import { useToast } from '../../ui/Toast.tsx';
 import { useLength } from '../../ui/units.tsx';
 
@@ -38,13 +40,20 @@ export default function TieListPage() {
     <main className="mx-auto w-full max-w-4xl px-5 py-5">
       <h1 className="font-bold font-title text-3xl">On the table</h1>
       {pieces?.length === 0 && begun.length === 0 && (
-        <p className="mt-2 text-lg">
-          Nothing is being tied. Open a design on the{' '}
-          <Link to="/" className="underline">
-            Bench
-          </Link>{' '}
-          and press “Start tying”: cutting, every row and finishing are then gone through one step at a time.
-        </p>
+        <EmptyState
+          picture={<FirstRow />}
+          steps={[
+            <>
+              Plan a piece on the{' '}
+              <Link to="/" className="underline">
+                Bench
+              </Link>
+              .
+            </>,
+            'Press “Start tying” there.',
+            'Cut, tie and finish one step at a time: which end comes next, what it goes over and under, how many rows are to go.',
+          ]}
+        />
       )}
       <ul className="mt-3 flex flex-col gap-3">
         {pieces?.map((piece) => (
