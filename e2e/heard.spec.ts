@@ -56,8 +56,10 @@ test('planning is heard: what the piece is, what is cut, and why', async ({ page
   // The order on the bar: two ends and two cores, each told by its cord.
   expect(card.filter((line) => /^listitem [AB], (working end|core)(, over)?$/.test(line))).toHaveLength(4);
   await press(page.getByRole('button', { name: /^Cut length of A Ember: .*, why\?$/ }));
-  await expect(page.getByRole('dialog')).toContainText('weave');
+  const why = page.getByRole('status').filter({ hasText: 'Cut length of A Ember' });
+  await expect(why).toContainText(/hand|row/);
   await page.keyboard.press('Escape');
+  await expect(why).toHaveCount(0);
   await expect(page.getByRole('img', { name: /^Dome night band: \d+ rows, .* closed$/ })).toBeVisible();
 });
 

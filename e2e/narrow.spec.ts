@@ -30,12 +30,23 @@ const WAYS = [
   { name: 'text at 200 %', viewport: { width: 640, height: 800 }, css: 'html { font-size: 200% }' },
 ];
 
-test('no place scrolls sideways at 320 px, or with text at 200 %', async ({ page }) => {
+/** A control or picture of which only its kind is read aloud. */
+const NAMELESS =
+  /^\s*- (button|link|checkbox|radio|textbox|combobox|slider|switch|tab|option|img)( \[[^\]]*\])*:?$/;
+
+test('no place scrolls sideways at 320 px, or with text at 200 %, and everything on it has a name', async ({
+  page,
+}) => {
   test.setTimeout(150_000);
   await openDemo(page);
   for (const path of PATHS) {
     await page.goto(path);
     await expect(page.locator('h1').first()).toBeAttached();
+    const tree = (await page.locator('body').ariaSnapshot()).split('\n');
+    expect(
+      tree.filter((line) => NAMELESS.test(line)),
+      path,
+    ).toEqual([]);
     for (const { name, viewport, css } of WAYS) {
       await page.setViewportSize(viewport);
       await page.evaluate((text) => {

@@ -22,7 +22,8 @@ export function WhyProvider({ children }: { readonly children: ReactNode }) {
   return (
     <WhyContext value={value}>
       {children}
-      {asked && <WhyPanel asked={asked} onClose={() => ask(undefined)} />}
+      {/* There from the beginning: what comes into a place that is there already is read aloud. */}
+      <div role="status">{asked && <WhyPanel asked={asked} onClose={() => ask(undefined)} />}</div>
     </WhyContext>
   );
 }
@@ -56,7 +57,6 @@ function WhyPanel({ asked, onClose }: { readonly asked: Asked; readonly onClose:
   return (
     <div
       ref={panel}
-      role="status"
       id="why-panel"
       className="fixed top-0 left-0 z-40 w-max max-w-[min(28rem,calc(100vw-24px))] rounded-lg bg-[#1b211f] px-4 py-3 text-[15px] text-white leading-relaxed shadow-xl print:hidden"
     >
