@@ -93,7 +93,9 @@ test('files that are not designs change nothing and say why', async ({ page }) =
   await openDemo(page);
   await page.getByRole('button', { name: 'Designs' }).click();
   const dialog = page.getByRole('dialog');
-  const count = await dialog.getByRole('listitem').count();
+  const items = dialog.getByRole('listitem');
+  await expect(items.first()).toBeVisible();
+  const count = await items.count();
   const good = JSON.parse(readFileSync('examples/ines-dome-night.json', 'utf8'));
   for (const [name, text, message] of [
     ['broken.json', '{"format": "warp-beam/design", ', /This is not JSON/],
@@ -112,7 +114,7 @@ test('files that are not designs change nothing and say why', async ({ page }) =
   }
   await dialog.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Designs' }).click();
-  expect(await dialog.getByRole('listitem').count()).toBe(count);
+  await expect(items).toHaveCount(count);
 });
 
 test('designs are copied, renamed, deleted and brought back; the demo is cleared and reloaded', async ({
