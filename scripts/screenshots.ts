@@ -122,6 +122,8 @@ for (const [name, prepare] of Object.entries(SHOTS)) {
   await page.goto(name === 'start' ? '/' : '/?stall');
   await page.getByRole('heading', { level: 1 }).first().waitFor({ state: 'attached' });
   await prepare(page);
+  // Hints come a moment after the rest.
+  await page.waitForTimeout(1500);
   for (const hint of await page.getByRole('button', { name: 'Don’t show this hint again' }).all())
     await hint.click();
   await page.waitForTimeout(700);

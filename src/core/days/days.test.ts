@@ -146,6 +146,13 @@ describe('a day plan', () => {
     expect([plan.latestDays, boundDays, isProven]).toEqual([1, 1, true]);
     expect(people.map((p) => sequence.get(p.name)!.map((t) => t.pieces))).toEqual([[6], [6]]);
     expect(plan.blocks.every((b) => b.pieces === 6)).toBe(true);
+    // Alone it ends a day early: then nothing is shared.
+    const early = planDays([{ ...bands, due: TODAY + 6 }], people, TODAY);
+    expect([...new Set(early.plan.blocks.map((b) => b.person))]).toHaveLength(1);
+    expect(early.plan.latestDays).toBe(-1);
+    // On its very day it is.
+    const tight = planDays([{ ...bands, due: TODAY + 5 }], people, TODAY);
+    expect([...new Set(tight.plan.blocks.map((b) => b.person))]).toHaveLength(2);
     // What was given to someone by hand is theirs.
     const given = planDays([{ ...bands, person: 'Pavel' }], people, TODAY);
     expect([...new Set(given.plan.blocks.map((b) => b.person))]).toEqual(['Pavel']);

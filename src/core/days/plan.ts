@@ -84,9 +84,14 @@ const MOST_ROUNDS = 20;
 /** Tasks that are put on days, all told, while looking for better plans: with many tasks fewer moves are tried. */
 const MOST_LAID_OUT = 160_000;
 
-/** How many of a task’s pieces are tried with somebody else: all of them, half, one. What was given to someone by hand stays whole. */
-const partsOf = (task: Task): number[] =>
-  task.person === undefined ? [...new Set([task.pieces, Math.ceil(task.pieces / 2), 1])] : [task.pieces];
+/**
+ * How many of a task’s pieces are tried with somebody else: all of them, and where the latest is not a day early, half or one. What was given to someone by hand
+ * stays whole, and nothing is shared without need.
+ */
+const partsOf = (task: Task, latestDays: number): number[] =>
+  task.person === undefined && latestDays >= 0
+    ? [...new Set([task.pieces, Math.ceil(task.pieces / 2), 1])]
+    : [task.pieces];
 
 /** A sequence in which some pieces of a task are tied by somebody else; a part that meets another of its task joins it. */
 function handedOver(start: Sequence, task: Task, pieces: number, from: Person, to: Person): Sequence {
@@ -115,7 +120,7 @@ function improved(start: Sequence, people: readonly Person[], today: number): Se
         for (const to of people) {
           const task = best.get(from.name)!.find((t) => t.id === id);
           if (to === from || !task || !canTie(to, task)) continue;
-          for (const pieces of partsOf(task)) {
+          for (const pieces of partsOf(task, worth[0])) {
             if (++moves > mostMoves) return best;
             const next = handedOver(best, task, pieces, from, to);
             const is = badness(laidOut(people, next, today), next);
