@@ -18,9 +18,9 @@ export default function HelpSheet({ onClose }: { readonly onClose: () => void })
   const { showAgain, anySeen } = useHints();
   return (
     <Sheet title={name} onClose={onClose}>
-      <p className="mt-1 text-lg">
+      <div className="mt-1 text-lg">
         <Linked text={what} />
-      </p>
+      </div>
       <ul className="mt-2 flex list-disc flex-col gap-1 pl-5">
         {how.map((line) => (
           <li key={line}>

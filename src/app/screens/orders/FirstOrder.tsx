@@ -24,7 +24,7 @@ export function FirstOrder() {
       picture={
         made.ok && (
           <>
-            <p className="flex w-full items-center gap-3">
+            <div className="flex w-full items-center gap-3">
               <span className="shrink-0 font-bold text-3xl">{PIECES} ×</span>
               <BandPicture
                 plan={made.value}
@@ -32,7 +32,7 @@ export function FirstOrder() {
                 label="A bracelet of the kind that a new design begins with"
                 className="w-full min-w-0"
               />
-            </p>
+            </div>
             <p className="text-center text-lg">
               {show(PIECES * cordMm, { kind: 'cut', rounding: 'up' })} of cord, about{' '}
               {hours(STEP_MIN * Math.round((PIECES * made.value.figures.minutes.value) / STEP_MIN))} of tying

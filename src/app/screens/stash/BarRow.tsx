@@ -28,6 +28,7 @@ export function BarRow({ look, stretches, pxPerMm, label }: Props) {
   const id = useId();
   const most = Math.max(...stretches.map((s) => s.toMm));
   const ink = inkOn(look.base);
+  const isDrawn = (kind: Stretch['kind']) => stretches.some((s) => s.kind === kind);
   return (
     <svg
       width={most * pxPerMm + 4}
@@ -37,20 +38,24 @@ export function BarRow({ look, stretches, pxPerMm, label }: Props) {
       className="overflow-visible"
     >
       <defs>
-        <pattern
-          id={`${id}k`}
-          width="7"
-          height="7"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <rect width="7" height="7" fill={mix(look.base, '#12352f', 0.55)} />
-          <path d="M0 0V7" stroke={mix(look.base, '#ffffff', 0.25)} strokeWidth="2.4" />
-        </pattern>
-        <linearGradient id={`${id}u`}>
-          <stop offset="0" stopColor={look.base} />
-          <stop offset="1" stopColor={look.base} stopOpacity="0.1" />
-        </linearGradient>
+        {isDrawn('keep') && (
+          <pattern
+            id={`${id}k`}
+            width="7"
+            height="7"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
+            <rect width="7" height="7" fill={mix(look.base, '#12352f', 0.55)} />
+            <path d="M0 0V7" stroke={mix(look.base, '#ffffff', 0.25)} strokeWidth="2.4" />
+          </pattern>
+        )}
+        {isDrawn('unsure') && (
+          <linearGradient id={`${id}u`}>
+            <stop offset="0" stopColor={look.base} />
+            <stop offset="1" stopColor={look.base} stopOpacity="0.1" />
+          </linearGradient>
+        )}
       </defs>
       {stretches.map((s) => {
         const x = s.fromMm * pxPerMm;

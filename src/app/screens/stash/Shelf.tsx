@@ -1,10 +1,11 @@
-import { findColour, PALETTE } from '../../../core/colour/palette.ts';
+import { type CordColour, findColour, PALETTE } from '../../../core/colour/palette.ts';
 import { type Stash, shelf } from '../../../core/stash/ledger.ts';
 import { partOf } from '../../../core/stash/parts.ts';
 import type { Holding } from '../../../core/stash/types.ts';
 import type { Reserved } from '../../state/reserved.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
+import { useSeen } from '../../ui/useSeen.ts';
 import { BarRow, type Stretch } from './BarRow.tsx';
 import { groupName, KNOWN, lotName } from './names.ts';
 
@@ -43,29 +44,14 @@ export function Shelf({ stash, reserved, pxPerMm, chosen, onChoose }: Props) {
               />
             </p>
             {group.holdings.map((h) => (
-              <button
+              <Bar
                 key={h.lot.id}
-                type="button"
-                aria-pressed={h.lot.id === chosen}
-                onClick={() => onChoose(h.lot.id)}
-                className="flex w-full items-center rounded text-left [contain-intrinsic-size:auto_2.75rem] [content-visibility:auto] hover:bg-white/10 aria-pressed:outline-2 aria-pressed:outline-amber"
-              >
-                <span className="shrink-0 pl-8 text-[13px] leading-tight" style={{ width: NAMES_PX }}>
-                  <span className="block">
-                    {h.lot.form}
-                    {h.lot.place && <span className="text-white/75">, {h.lot.place}</span>}
-                  </span>
-                  <span className="figure text-white/75">
-                    {show(h.amount, { kind: 'cut' })} {KNOWN[h.known]}
-                  </span>
-                </span>
-                <BarRow
-                  look={look}
-                  stretches={wholeBar(h)}
-                  pxPerMm={pxPerMm}
-                  label={`${lotName(h)}, ${show(h.amount, { kind: 'cut' })}`}
-                />
-              </button>
+                holding={h}
+                look={look}
+                pxPerMm={pxPerMm}
+                isChosen={h.lot.id === chosen}
+                onChoose={() => onChoose(h.lot.id)}
+              />
             ))}
           </section>
         );
@@ -92,6 +78,45 @@ export function Shelf({ stash, reserved, pxPerMm, chosen, onChoose }: Props) {
         </section>
       )}
     </div>
+  );
+}
+
+interface BarProps {
+  readonly holding: Holding;
+  readonly look: CordColour;
+  readonly pxPerMm: number;
+  readonly isChosen: boolean;
+  readonly onChoose: () => void;
+}
+
+/** One hank, spool or offcut: what it is, and its bar, which is drawn once it comes into view. */
+function Bar({ holding: h, look, pxPerMm, isChosen, onChoose }: BarProps) {
+  const show = useLength();
+  const [place, isSeen] = useSeen<HTMLButtonElement>();
+  const label = `${lotName(h)}, ${show(h.amount, { kind: 'cut' })}`;
+  return (
+    <button
+      ref={place}
+      type="button"
+      aria-pressed={isChosen}
+      onClick={onChoose}
+      className="flex min-h-11 w-full items-center rounded text-left [contain-intrinsic-size:auto_2.75rem] [content-visibility:auto] hover:bg-white/10 aria-pressed:outline-2 aria-pressed:outline-amber"
+    >
+      <span className="shrink-0 pl-8 text-[13px] leading-tight" style={{ width: NAMES_PX }}>
+        <span className="block">
+          {h.lot.form}
+          {h.lot.place && <span className="text-white/75">, {h.lot.place}</span>}
+        </span>
+        <span className="figure text-white/75">
+          {show(h.amount, { kind: 'cut' })} {KNOWN[h.known]}
+        </span>
+      </span>
+      {isSeen ? (
+        <BarRow look={look} stretches={wholeBar(h)} pxPerMm={pxPerMm} label={label} />
+      ) : (
+        <span className="sr-only">{label}</span>
+      )}
+    </button>
   );
 }
 

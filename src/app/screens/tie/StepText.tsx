@@ -51,9 +51,9 @@ export function StepText() {
         </Disclosed>
       )}
       {step.look && (
-        <p className="mt-3 text-ink-soft text-xl leading-snug" data-testid="step-look">
+        <div className="mt-3 text-ink-soft text-xl leading-snug" data-testid="step-look">
           <span className="font-semibold">Look:</span> <LinkedWhy why={step.look} told={termsIn(texts)} />
-        </p>
+        </div>
       )}
       <p role="status" className="sr-only" data-testid="announce">
         {isRow
