@@ -30,7 +30,7 @@ export function setUpSideBySide(setup: SetupContext): SetUp {
     const indices = group.map((p) => (p.isCore ? k++ : 0));
     const halves = group.map((p, j) => half(p, indices[j]!));
     const [a, b] = halves as [CordPart[], CordPart[]?];
-    const [a0, b0] = group as [Place, Place?];
+    const [first, second] = group as [Place, Place?];
     const names = namesOf(group);
     const common = { index: 0, piece: groups.length > 1 ? i + 1 : 0, place: i + 1 };
     if (!b) return { ...common, role: names, parts: [...startTail(setup, indices[0]!), ...a] };
@@ -44,7 +44,7 @@ export function setUpSideBySide(setup: SetupContext): SetUp {
       isUneven: true,
       // Which cord lies where as the work hangs is told where it is hitched.
       fold:
-        a0.isCore === b0?.isCore
+        first.isCore === second?.isCore
           ? why`it lies over the first bar, and its two ends side by side`
           : why`it lies over the first bar, and its two ends side by side; the longer one is the working end`,
     };
