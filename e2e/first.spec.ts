@@ -209,7 +209,7 @@ test('a place with nothing in it shows what it is for, and how one begins', asyn
   const places: readonly [place: string, picture: RegExp, first: RegExp][] = [
     ['Rings', /ring, in the round/, /^Press “New ring”/],
     ['Tie', /^Right end: over both cores/, /^Plan a piece on the Bench\.$/],
-    ['Stash', /^Dusk, full hank: 15\.00 m$/, /^Type what you have/],
+    ['Stash', /^Dusk, full hank, 15\.00 m$/, /^Type what you have/],
     ['Orders', /^A bracelet of the kind/, /^Plan what people want/],
   ];
   const begin = page.getByRole('region', { name: 'How it begins' });
@@ -218,13 +218,46 @@ test('a place with nothing in it shows what it is for, and how one begins', asyn
     await expect(begin.getByRole('img', { name: picture })).toBeVisible();
     await expect(begin.getByRole('list').last().getByRole('listitem').first()).toHaveText(first);
   }
-  // A dozen of what a new design begins with, as the core plans it.
-  const text = (await begin.textContent())!;
+  // What a new design begins with, as the core plans it, and why.
   const one = plan(newDesign(''));
   if (!one.ok) throw new Error('a new design has no plan');
-  const mm = 12 * one.value.cords.reduce((sum, c) => sum + c.cutLengthMm, 0);
-  expect(text).toContain(`${formatLength(mm, { system: 'metric', kind: 'cut', rounding: 'up' })} of cord`);
+  const [cord] = one.value.cords;
+  const cut = formatLength(cord!.cutLengthMm, { system: 'metric', kind: 'cut', rounding: 'up' });
+  await begin.getByRole('button', { name: `Cut length of ${cord!.name}: ${cut}, why?` }).click();
+  await expect(page.getByTestId('why')).toContainText('weave');
+  await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Log', exact: true }).first().click();
-  await expect(begin).toContainText(/left over: measure it\.\s*Expected \d+ cm, from \d+ cm to \d+ cm/);
+  await begin
+    .getByRole('button', { name: /^What is left over of this end: \d+ cm to \d+ cm, why\?$/ })
+    .click();
+  await expect(page.getByTestId('why')).toContainText(/from the first row on − .* in \d+ rows/);
   expect(await violations(page)).toEqual([]);
+  await page.keyboard.press('Escape');
+  // On a small phone, too.
+  await page.setViewportSize({ width: 320, height: 640 });
+  for (const place of ['/rings', '/tie', '/stash', '/orders', '/log']) {
+    await page.evaluate((to) => {
+      history.pushState(null, '', to);
+      dispatchEvent(new PopStateEvent('popstate'));
+    }, place);
+    await expect(begin).toBeVisible();
+    const over = () => page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    await expect.poll(over, { message: place }).toBeLessThanOrEqual(0);
+  }
+});
+
+test('the three ways in stand side by side, and below each other on a phone', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByTestId('start-answer')).toBeVisible();
+  const tops = async () =>
+    Promise.all(
+      (await page.getByRole('heading', { level: 2 }).all()).map(async (h) =>
+        Math.round((await h.boundingBox())!.y),
+      ),
+    );
+  const wide = await tops();
+  expect(wide).toHaveLength(3);
+  expect(new Set(wide).size).toBe(1);
+  await page.setViewportSize({ width: 390, height: 800 });
+  expect(new Set(await tops()).size).toBe(3);
 });

@@ -26,6 +26,13 @@ async function press(control: Locator, key = 'Enter'): Promise<void> {
 const cut = (mm: number) => formatLength(mm, { system: 'metric', kind: 'cut', rounding: 'up' });
 const main = (page: Page) => page.getByRole('main');
 
+/** The order on the bar of the Dome night band from left to right as it hangs: the same on the Bench, in Tie and on the printed card. */
+const ON_THE_BAR = ['A, working end, over', 'B, core', 'B, core, over', 'A, working end'];
+const onTheBar = async (page: Page) =>
+  (await heard(page.getByRole('region', { name: 'Order on the bar' })))
+    .filter((line) => line.startsWith('listitem '))
+    .map((line) => line.replace('listitem ', ''));
+
 test('planning is heard: what the piece is, what is cut, and why', async ({ page }) => {
   await openDemo(page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Dome night band, on the Bench');
@@ -38,6 +45,7 @@ test('planning is heard: what the piece is, what is cut, and why', async ({ page
       expect.stringContaining('button Closure: a 15 mm side-release buckle'),
     ]),
   );
+  await expect.poll(() => onTheBar(page)).toEqual(ON_THE_BAR);
   // Another weave, without seeing anything: the word opens on a field, typing finds, Enter takes it.
   await press(word(page, 'Weave'));
   await expect(page.getByRole('combobox', { name: 'Weave' })).toBeFocused();
@@ -74,7 +82,9 @@ test('tying is heard: each step, which side comes next, and the move that the pi
   const next = page.getByRole('button', { name: /^(Row done|Done, next|I have read this)/ });
   const phases = page.getByRole('list', { name: 'Phases' });
   for (let i = 0; i < 40; i++) {
-    if ((await spoken.textContent())!.startsWith('Row 1 of')) break;
+    const text = (await spoken.textContent())!;
+    if (text.startsWith('Row 1 of')) break;
+    if (text.startsWith('Hitch to')) await expect.poll(() => onTheBar(page)).toEqual(ON_THE_BAR);
     await press(next);
   }
   await expect(spoken).toHaveText('Row 1 of 26. From the left.');

@@ -1,5 +1,5 @@
-import { crc32 } from '../../core/crc32.ts';
 import { fail, ok, type Result } from '../../core/result.ts';
+import { crc32 } from '../../storage/crc32.ts';
 
 /** So much of a design goes into one code: more is hard to read off a screen. */
 const CHARS_A_CODE = 320;

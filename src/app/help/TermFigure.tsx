@@ -11,6 +11,7 @@ import { plan } from '../../core/plan/plan.ts';
 import { stagePicture } from '../../core/steps/knots/stagePicture.ts';
 import { tyingOf } from '../../core/steps/knots/tyingOf.ts';
 import { movesOf } from '../../core/steps/rows/moves.ts';
+import { coresAndEnds } from '../../core/steps/rows/rowCords.ts';
 import { rowPicture } from '../../core/steps/rows/rowPicture.ts';
 import { useWeave, useWorkshop } from '../state/knowledge.tsx';
 import { newDesign } from '../state/newDesign.ts';
@@ -111,10 +112,15 @@ function rowScene(weave: string, moves: number): readonly Scene[] {
   const spec = findPattern(weave)?.draw();
   const tying = spec && movesOf(spec);
   if (!tying) return [];
-  const cores = new Set(spec.strands.filter((s) => s.role === 'core').map((s) => s.name));
-  const cordOf = (strand: string) => (cores.has(strand) ? 0 : 1);
   return [
-    rowPicture({ tying, row: 0, done: moves, cordOf, looks: [QUIET, LIT], diameterMm: DIAMETER_MM }).scene,
+    rowPicture({
+      tying,
+      row: 0,
+      done: moves,
+      cordOf: coresAndEnds(spec),
+      looks: [QUIET, LIT],
+      diameterMm: DIAMETER_MM,
+    }).scene,
   ];
 }
 

@@ -12,24 +12,24 @@ import { Swatch } from './Swatch.tsx';
 /** How much of the band is shown beside the bar, in mm. */
 const SHOWN_MM = 26;
 
-/** The order on the bar from left to right, which ends lie over, and a close look at the start of the piece. */
+/** The order on the bar from left to right as the work hangs, which ends lie over, and a close look at the start of the piece. */
 export default function BarOrder({
   plan,
   planned,
   tall = false,
-  isHanging = false,
+  isMirrored,
 }: {
   readonly plan: Plan;
   readonly planned: Design;
   readonly tall?: boolean;
-  /** As it hangs before the maker: the side that is drawn first is then at the right. */
-  readonly isHanging?: boolean;
+  /** As the work hangs, the side that is drawn first is at the right, unless the maker ties the mirror image. */
+  readonly isMirrored: boolean;
 }) {
   const pictures = usePictures(planned.pattern.id, plan);
   const order = useMemo(() => {
     const drawn = pictures && barOrder(pictures.weave);
-    return isHanging ? drawn?.toReversed() : drawn;
-  }, [pictures, isHanging]);
+    return isMirrored ? drawn : drawn?.toReversed();
+  }, [pictures, isMirrored]);
   const scene = useMemo(() => pictures && beamScene(plan, pictures, 'front'), [pictures, plan]);
   if (!order || !scene || !pictures) return null;
   const strands = strandsOf(planned, pictures.weave);
@@ -46,7 +46,7 @@ export default function BarOrder({
         preserveAspectRatio={tall ? 'xMidYMid meet' : 'xMidYMid slice'}
       />
       <p className={`mt-2 ${tall ? 'text-white' : 'text-ink-soft text-sm'}`}>
-        {isHanging ? 'As it hangs, left to right' : 'Left to right'}, as row 1 begins; ringed ones are over.
+        As it hangs, left to right, as row 1 begins; ringed ones are over.
       </p>
       <ol className="mt-1 flex flex-wrap gap-1.5" data-testid="bar-order">
         {order.map((place) => {

@@ -22,8 +22,10 @@ export function WhyProvider({ children }: { readonly children: ReactNode }) {
   return (
     <WhyContext value={value}>
       {children}
-      {/* There from the beginning: what comes into a place that is there already is read aloud. */}
-      <div role="status">{asked && <WhyPanel asked={asked} onClose={() => ask(undefined)} />}</div>
+      {/* There from the beginning, as what comes into such a place is read aloud; out of the flow, so that it takes no place of its own. */}
+      <div role="status" className="absolute">
+        {asked && <WhyPanel asked={asked} onClose={() => ask(undefined)} />}
+      </div>
     </WhyContext>
   );
 }

@@ -1,5 +1,4 @@
 import { strFromU8, strToU8, unzipSync } from 'fflate';
-import { crc32 } from '../../core/crc32.ts';
 import {
   BACKUP_FORMAT,
   BACKUP_VERSION,
@@ -7,6 +6,7 @@ import {
   parseManifest,
 } from '../../core/formats/backup.ts';
 import { fail, ok, type Result } from '../../core/result.ts';
+import { crc32 } from '../crc32.ts';
 import type { Contents } from './contents.ts';
 import { type Kept, KINDS, type RecordKind } from './kinds.ts';
 

@@ -15,7 +15,7 @@ import { LessSpare } from './LessSpare.tsx';
 import { StartTying } from './StartTying.tsx';
 import { MarginWord } from './words/marginWords.tsx';
 
-const BarOrder = lazily(() => import('../../ui/BarOrder.tsx'));
+const OrderOnBar = lazily(() => import('./OrderOnBar.tsx'));
 
 interface Props {
   readonly onExport: () => void;
@@ -67,7 +67,7 @@ export function Card({ onExport }: Props) {
       </p>
       {plan.cords.filter((c) => !c.isExtra).length > 1 && (
         <Suspense>
-          <BarOrder plan={plan} planned={planned} />
+          <OrderOnBar plan={plan} planned={planned} />
         </Suspense>
       )}
       <CheckList label="Worth knowing" checks={notes} onFix={fix} />

@@ -5,6 +5,7 @@ import { expectedLeft } from '../../../core/steps/reach/expectedLeft.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { newDesign } from '../../state/newDesign.ts';
 import { useLength } from '../../ui/units.tsx';
+import { WhyNumber } from '../../ui/WhyNumber.tsx';
 
 /** One end of the piece that a new design begins with: what the rows take of it, and what should be left over to measure. */
 export function FirstPiece() {
@@ -22,10 +23,7 @@ export function FirstPiece() {
   const share = (mm: number) => `${(100 * mm) / startMm}%`;
   return (
     <div className="flex w-full flex-col gap-2">
-      <p className="text-[15px]">
-        One end of {end.name}, <span className="figure">{show(startMm, { kind: 'cut' })}</span> long as the
-        first row begins
-      </p>
+      <p className="text-[15px]">One end of {end.name}, from the first row on</p>
       <div className="flex h-6 w-full">
         <span
           className="rounded-l-full outline outline-white/40"
@@ -41,9 +39,12 @@ export function FirstPiece() {
         <span className="text-right">
           left over: measure it.
           <br />
-          Expected <span className="figure">{show(left.middleMm, { kind: 'cut' })}</span>, from{' '}
-          <span className="figure">{show(left.fromMm, { kind: 'cut' })}</span> to{' '}
-          <span className="figure">{show(left.toMm, { kind: 'cut' })}</span>
+          Expected:{' '}
+          <WhyNumber
+            label="What is left over of this end"
+            value={`${show(left.fromMm, { kind: 'cut' })} to ${show(left.toMm, { kind: 'cut' })}`}
+            why={left.why}
+          />
         </span>
       </div>
     </div>

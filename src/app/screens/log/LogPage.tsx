@@ -8,6 +8,7 @@ import { download } from '../../export/download.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/EmptyState.tsx';
+import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Asked } from './Asked.tsx';
 import { CareDue } from './CareDue.tsx';
 import { FirstPiece } from './FirstPiece.tsx';
@@ -37,7 +38,11 @@ export default function LogPage() {
           this becomes much closer.
         </p>
         <EmptyState
-          picture={<FirstPiece />}
+          picture={
+            <WhyProvider>
+              <FirstPiece />
+            </WhyProvider>
+          }
           steps={[
             'Finish a piece on Tie, or enter one that you made before.',
             'Measure what is left of each end, and how long the weave has become.',

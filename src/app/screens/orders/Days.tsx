@@ -45,10 +45,13 @@ function PlannedDays({ book, days }: Props) {
     const order = task && orders.find((o) => o.id === task.order);
     if (!order) return;
     const { line } = task;
+    const isShared = plan.blocks.some((b) => b.task === taskId && b.pieces < task.pieces);
     const others = (order.pins ?? []).filter((p) => p.line !== line);
     const trouble = await book.save({ ...order, pins: [...others, { line, person, day: isoDay(day) }] });
     toast({
-      text: trouble ?? `${task.name}, ${task.what}: ${person}, not before ${dayName(day)}.`,
+      text:
+        trouble ??
+        `${task.name}, ${task.what}: ${person}${isShared ? ' ties all of it' : ''}, not before ${dayName(day)}.`,
       ...(trouble ? { tone: 'bad' as const } : {}),
     });
   }

@@ -3,22 +3,19 @@ import { plan } from '../../../core/plan/plan.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { newDesign } from '../../state/newDesign.ts';
 import { BandPicture } from '../../ui/BandPicture.tsx';
+import { CutNumbers } from '../../ui/CutNumbers.tsx';
 import { EmptyState } from '../../ui/EmptyState.tsx';
-import { useLength } from '../../ui/units.tsx';
+import { WhyNumber } from '../../ui/WhyNumber.tsx';
 import { hours } from './words.ts';
 
 /** So many of a new design, as an order for a stall would want them. */
 const PIECES = 12;
-/** Times are told in steps of so many minutes. */
-const STEP_MIN = 15;
 
-/** A book without orders: what one line of it comes to, worked out for the piece that a new design begins with. */
+/** A book without orders: what a line of it is, for the piece that a new design begins with. */
 export function FirstOrder() {
   const { know } = useWorkshop();
-  const show = useLength();
   const design = useMemo(() => newDesign(''), []);
   const made = useMemo(() => plan(design, know), [design, know]);
-  const cordMm = made.ok ? made.value.cords.reduce((sum, c) => sum + c.cutLengthMm, 0) : 0;
   return (
     <EmptyState
       picture={
@@ -34,8 +31,13 @@ export function FirstOrder() {
               />
             </div>
             <p className="text-center text-lg">
-              {show(PIECES * cordMm, { kind: 'cut', rounding: 'up' })} of cord, about{' '}
-              {hours(STEP_MIN * Math.round((PIECES * made.value.figures.minutes.value) / STEP_MIN))} of tying
+              Each takes <CutNumbers plan={made.value} /> of cord and{' '}
+              <WhyNumber
+                label="Minutes for one"
+                value={hours(made.value.figures.minutes.value)}
+                why={made.value.figures.minutes.why}
+              />
+              .
             </p>
           </>
         )

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { PALETTE } from '../../../core/colour/palette.ts';
 import { turningRows } from '../../../core/practice/weaves.ts';
+import { coresAndEnds } from '../../../core/steps/rows/rowCords.ts';
 import { rowPicture } from '../../../core/steps/rows/rowPicture.ts';
 import { SceneView } from '../../ui/SceneView.tsx';
 
@@ -11,14 +12,13 @@ export function SideQuestion({ weave, rows }: { readonly weave: string; readonly
   const scene = useMemo(() => {
     const tying = turningRows(weave);
     if (!tying) return undefined;
-    const roles = new Map(tying.cut.spec.strands.map((s) => [s.name, s.role]));
     return rowPicture({
       tying,
       // As the next row waits: no end has moved yet.
       row: rows,
       done: 0,
-      cordOf: (strand) => (roles.get(strand) === 'core' ? 1 : 0),
-      looks: [PALETTE[0]!, PALETTE[3] ?? PALETTE[0]!],
+      cordOf: coresAndEnds(tying.cut.spec),
+      looks: [PALETTE[3] ?? PALETTE[0]!, PALETTE[0]!],
       diameterMm: DIAMETER_MM,
     }).scene;
   }, [weave, rows]);

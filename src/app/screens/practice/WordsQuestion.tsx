@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { PALETTE } from '../../../core/colour/palette.ts';
 import type { Question } from '../../../core/practice/types.ts';
 import { rowsOfWeave } from '../../../core/practice/weaves.ts';
+import { coresAndEnds } from '../../../core/steps/rows/rowCords.ts';
 import { rowPicture } from '../../../core/steps/rows/rowPicture.ts';
 import { SceneView } from '../../ui/SceneView.tsx';
 
@@ -41,13 +42,12 @@ function Row({ weave }: { readonly weave: string }) {
   const scene = useMemo(() => {
     const tying = rowsOfWeave(weave);
     if (!tying) return undefined;
-    const cores = new Set(tying.cut.spec.strands.filter((s) => s.role === 'core').map((s) => s.name));
     return rowPicture({
       tying,
       row: 0,
       done: tying.row(0).moves.length,
-      cordOf: (strand) => (cores.has(strand) ? 1 : 0),
-      looks: [PALETTE[0]!, PALETTE[2] ?? PALETTE[0]!],
+      cordOf: coresAndEnds(tying.cut.spec),
+      looks: [PALETTE[2] ?? PALETTE[0]!, PALETTE[0]!],
       diameterMm: DIAMETER_MM,
     }).scene;
   }, [weave]);

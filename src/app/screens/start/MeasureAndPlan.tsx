@@ -1,4 +1,4 @@
-import { Fragment, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { findProduct } from '../../../core/fit/products.ts';
 import type { Design } from '../../../core/formats/design.ts';
 import type { Knowledge } from '../../../core/plan/knowledge.ts';
@@ -6,6 +6,7 @@ import { plan } from '../../../core/plan/plan.ts';
 import { newDesign } from '../../state/newDesign.ts';
 import { BandPicture } from '../../ui/BandPicture.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { CutNumbers } from '../../ui/CutNumbers.tsx';
 import { LengthField } from '../../ui/LengthField.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber } from '../../ui/WhyNumber.tsx';
@@ -40,19 +41,7 @@ export function MeasureAndPlan({ know, onPlan }: Props) {
               className="max-h-24 w-full"
             />
             <p className="mt-2 text-center" data-testid="start-answer">
-              For {show(girthMm)}: cut{' '}
-              {made.value.cords.map((cord, i) => (
-                <Fragment key={cord.letter}>
-                  {i > 0 && ' and '}
-                  <WhyNumber
-                    className="text-xl"
-                    label={`Cut length of ${cord.name}`}
-                    value={show(cord.cutLengthMm, { kind: 'cut', rounding: 'up' })}
-                    why={cord.why}
-                  />
-                </Fragment>
-              ))}
-              , tie{' '}
+              For {show(girthMm)}: cut <CutNumbers plan={made.value} className="text-xl" />, tie{' '}
               <WhyNumber
                 label="Rows"
                 value={String(made.value.figures.rows.value)}

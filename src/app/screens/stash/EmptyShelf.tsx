@@ -5,13 +5,13 @@ import { useLength } from '../../ui/units.tsx';
 import { useWidth } from '../../ui/useWidth.ts';
 import { BarRow } from './BarRow.tsx';
 
-/** What the shelf would show after a delivery, a piece and an offcut put back: lengths in mm. */
-const SAMPLE = [
-  { colour: 'dusk', name: 'Dusk, full hank', lengthMm: 15_000, cutMm: 0 },
-  { colour: 'ember', name: 'Ember, begun', lengthMm: 15_000, cutMm: 5_400 },
-  { colour: 'aurora', name: 'Aurora, offcut', lengthMm: 2_400, cutMm: 0 },
-] as const;
-const LONGEST_MM = Math.max(...SAMPLE.map((s) => s.lengthMm));
+/** An example of a shelf after a delivery, a piece and an offcut put back; lengths in mm. */
+const EXAMPLE = [
+  { colour: findColour('dusk')!, what: 'full hank', lengthMm: 15_000, cutMm: 0 },
+  { colour: findColour('ember')!, what: 'begun', lengthMm: 15_000, cutMm: 5_400 },
+  { colour: findColour('aurora')!, what: 'offcut', lengthMm: 2_400, cutMm: 0 },
+];
+const LONGEST_MM = Math.max(...EXAMPLE.map((e) => e.lengthMm));
 
 /** A shelf with nothing on it: what typed lines become, and what is then done with it. */
 export function EmptyShelf() {
@@ -21,24 +21,30 @@ export function EmptyShelf() {
   return (
     <EmptyState
       picture={
-        <ul ref={place} className="flex w-full flex-col gap-1">
-          {SAMPLE.map(({ colour, name, lengthMm, cutMm }) => (
-            <li key={name}>
-              <span className="block text-[15px]">
-                {name}, <span className="figure">{show(lengthMm - cutMm, { kind: 'cut' })}</span>
-              </span>
-              <BarRow
-                look={findColour(colour)!}
-                label={`${name}: ${show(lengthMm - cutMm, { kind: 'cut' })}`}
-                pxPerMm={pxPerMm}
-                stretches={[
-                  ...(cutMm > 0 ? [{ fromMm: 0, toMm: cutMm, kind: 'done' as const, label: 'cut' }] : []),
-                  { fromMm: cutMm, toMm: lengthMm, kind: 'whole' as const, label: '' },
-                ]}
-              />
-            </li>
-          ))}
-        </ul>
+        <>
+          <p className="self-start text-[15px] text-white/85">An example:</p>
+          <ul ref={place} className="flex w-full flex-col gap-1">
+            {EXAMPLE.map(({ colour, what, lengthMm, cutMm }) => {
+              const label = `${colour.name}, ${what}, ${show(lengthMm - cutMm, { kind: 'cut' })}`;
+              return (
+                <li key={label}>
+                  <span className="block text-[15px]" aria-hidden>
+                    {label}
+                  </span>
+                  <BarRow
+                    look={colour}
+                    label={label}
+                    pxPerMm={pxPerMm}
+                    stretches={[
+                      ...(cutMm > 0 ? [{ fromMm: 0, toMm: cutMm, kind: 'done' as const, label: 'cut' }] : []),
+                      { fromMm: cutMm, toMm: lengthMm, kind: 'whole' as const, label: '' },
+                    ]}
+                  />
+                </li>
+              );
+            })}
+          </ul>
+        </>
       }
       steps={[
         'Type what you have, a line for each: “3 × 15 m Dusk 4 mm, 6.20 each”. A table comes in whole.',

@@ -2,8 +2,8 @@ import { useMemo, useState } from 'react';
 import { rowCords } from '../../../core/steps/rows/rowCords.ts';
 import { rowPicture } from '../../../core/steps/rows/rowPicture.ts';
 import { whyText } from '../../../core/why/why.ts';
+import { RowFigure } from '../../ui/RowFigure.tsx';
 import { PlayBar } from './PlayBar.tsx';
-import { RowFigure } from './RowFigure.tsx';
 import { useHere } from './TieContext.tsx';
 import { type Speed, usePlayed } from './usePlayed.ts';
 

@@ -1,3 +1,4 @@
+import { isMirrored } from '../../../core/steps/list/steps.ts';
 import { useWeave } from '../../state/knowledge.tsx';
 import BarOrder from '../../ui/BarOrder.tsx';
 import { ClosedPicture } from './ClosedPicture.tsx';
@@ -17,12 +18,7 @@ export function StepPictureView() {
     <div className="on-mat flex grow flex-col justify-center overflow-hidden rounded-lg bg-mat p-3 text-white">
       {picture?.kind === 'row' && <RowPanels />}
       {picture?.kind === 'bar' && (
-        <BarOrder
-          plan={plan}
-          planned={tying.design}
-          tall
-          isHanging={!(guide.tying[0]?.frame.isMirrored ?? false)}
-        />
+        <BarOrder plan={plan} planned={tying.design} tall isMirrored={isMirrored(guide.tying)} />
       )}
       {picture?.kind === 'knot' && <KnotPanels key={step.id} id={picture.id} tight={knot} />}
       {picture?.kind === 'closed' && <ClosedPicture />}

@@ -8,7 +8,7 @@ import { strandsOf } from '../../plan/strands.ts';
 import type { Plan } from '../../plan/types.ts';
 import { formatLength, type UnitSystem } from '../../units/index.ts';
 import { whyText } from '../../why/why.ts';
-import type { Guide } from '../list/steps.ts';
+import { type Guide, isMirrored } from '../list/steps.ts';
 import { bareLooks } from '../rows/bareLooks.ts';
 import { rowCords } from '../rows/rowCords.ts';
 import { rowPicture } from '../rows/rowPicture.ts';
@@ -83,7 +83,7 @@ function setUp(page: Page, guide: Guide, system: UnitSystem): void {
 /** The order on the bar as the work hangs: rings for ends that lie over, squares for cores. */
 export function barPicture(page: Page, design: Design, guide: Guide, { weave }: Pictures): void {
   const drawn = barOrder(weave);
-  const order = guide.tying[0] && !guide.tying[0].frame.isMirrored ? drawn.toReversed() : drawn;
+  const order = isMirrored(guide.tying) ? drawn : drawn.toReversed();
   const strands = strandsOf(design, weave);
   page.room(16);
   page.y += 3;

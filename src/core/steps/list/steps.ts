@@ -51,15 +51,12 @@ export function guideFor(
 ): Result<Guide> {
   const facts = know.facts(design.pattern.id);
   const pattern = findPattern(design.pattern.id);
-  // In cords of different thickness the rows are drawn in them, too.
-  const read = plan.mixed ? specOf(plan.mixed.request) : facts ? specOf(facts) : undefined;
-  if (read && !read.ok) return read;
-  const spec = read?.value;
-  const tying =
-    spec && !pattern?.isStraight && !plan.metrics.isPlain ? tyings(spec, way, pattern?.tiedIn) : [];
+  const read = tyingOrders(design, plan, way, know);
+  if (!read.ok) return read;
+  const tying = read.value;
   const isBeaten = (facts?.squash ?? 1) < BEATEN_BELOW;
   const bands = plan.bands.flatMap((_, b) => [
-    ...setUpSteps(design, plan, b, tying[0]?.frame.isMirrored ?? false),
+    ...setUpSteps(design, plan, b, isMirrored(tying)),
     ...focalSteps(plan, b),
     ...rowSteps(plan, b, rowsOf[b] ?? plan.bands[b]!.rows, tying, isBeaten, pattern, way.withAdult),
     ...lockSteps(plan, b, pattern),
@@ -80,6 +77,26 @@ export function guideFor(
     isSideless: pattern?.isSideless ?? false,
   });
 }
+
+/** The rows of a design as moves, one order for each pass; none for a plain band. Fails only where the weave's own notation cannot be read. */
+export function tyingOrders(
+  design: Design,
+  plan: Plan,
+  way: WayOfWorking,
+  know: Knowledge = LIBRARY_ONLY,
+): Result<TyingOrder[]> {
+  const facts = know.facts(design.pattern.id);
+  const pattern = findPattern(design.pattern.id);
+  // In cords of different thickness the rows are drawn in them, too.
+  const read = plan.mixed ? specOf(plan.mixed.request) : facts ? specOf(facts) : undefined;
+  if (read && !read.ok) return read;
+  return ok(
+    read && !pattern?.isStraight && !plan.metrics.isPlain ? tyings(read.value, way, pattern?.tiedIn) : [],
+  );
+}
+
+/** Whether the work hangs before the maker with the side that is drawn first at the left. Else that one is at the right. */
+export const isMirrored = (tying: readonly TyingOrder[]): boolean => tying[0]?.frame.isMirrored ?? false;
 
 /** A knot is told stage by stage, too. */
 function withStages(step: Step, way: WayOfWorking): Step {

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { parseDesign } from '../../formats/design.ts';
 import { plan } from '../../plan/plan.ts';
+import { whyText } from '../../why/why.ts';
 import { workingEnds } from '../list/ends.ts';
 import { expectedLeft } from './expectedLeft.ts';
 
@@ -20,6 +21,19 @@ describe('what an end should have left over', () => {
     expect(got.toMm - got.middleMm).toBeCloseTo(2 * sd);
     expect(got.mostMm - got.middleMm).toBeCloseTo(4 * sd);
     expect(got.fromMm).toBeCloseTo(Math.max(0, middle - 2 * sd));
+  });
+
+  it('says how it comes about, and the sum adds up', () => {
+    const got = expectedLeft(made.value, end!, rows);
+    const quantities = got.why.flatMap((part) =>
+      typeof part === 'string' || !('mm' in part) ? [] : [part.mm],
+    );
+    const taken = quantities.slice(1, end!.closureMm > 0 ? 3 : 2).reduce((sum, mm) => sum + mm, 0);
+    const [result, spread] = quantities.slice(-2);
+    expect(quantities[0]! - taken).toBeCloseTo(result!, 6);
+    expect(result).toBe(got.middleMm);
+    expect(spread).toBeCloseTo(got.toMm - got.middleMm, 6);
+    expect(whyText(got.why)).toContain(`in ${rows} rows`);
   });
 
   it('is more after fewer rows, and never less than nothing', () => {

@@ -1,4 +1,5 @@
 import type { Plan } from '../../plan/types.ts';
+import { counted, len, type Why, why } from '../../why/why.ts';
 import type { WorkingEnd } from '../list/ends.ts';
 
 /** What an end should have left over, in mm: the middle, and between what it lies in nineteen of twenty pieces. */
@@ -9,6 +10,7 @@ export interface ExpectedLeft {
   /** Beyond these it is more likely a slip of the pen than the hand: four standard deviations. */
   readonly leastMm: number;
   readonly mostMm: number;
+  readonly why: Why;
 }
 
 const LIKELY = 2;
@@ -40,5 +42,6 @@ export function expectedLeft(
     toMm: at(LIKELY),
     leastMm: at(-ODD),
     mostMm: at(ODD),
+    why: why`${len(end.startMm)} from the first row on − ${len(used)} in ${counted(rows, 'row')}${end.closureMm > 0 ? why` − ${len(end.closureMm)} in the closure` : []} = ${len(Math.max(0, middleMm))}; hands differ by ${len(LIKELY * sd)} either way in nineteen of twenty pieces`,
   };
 }

@@ -1,5 +1,5 @@
-import type { rowPicture } from '../../../core/steps/rows/rowPicture.ts';
-import { SceneView } from '../../ui/SceneView.tsx';
+import type { rowPicture } from '../../core/steps/rows/rowPicture.ts';
+import { SceneView } from './SceneView.tsx';
 
 interface Props {
   readonly picture: ReturnType<typeof rowPicture>;
@@ -7,10 +7,12 @@ interface Props {
   readonly label: string;
   /** Which move it is, where there are several. */
   readonly number?: number;
+  /** Below it, where words go with it. */
+  readonly words?: string;
 }
 
 /** One picture of a row, with the names of its ends. */
-export function RowFigure({ picture: { scene, labels }, diameterMm, label, number }: Props) {
+export function RowFigure({ picture: { scene, labels }, diameterMm, label, number, words }: Props) {
   return (
     <figure className={`relative flex min-h-0 grow flex-col ${number ? 'max-sm:pt-7' : ''}`}>
       <SceneView scene={scene} label={label} className="max-h-96 w-full grow">
@@ -35,6 +37,9 @@ export function RowFigure({ picture: { scene, labels }, diameterMm, label, numbe
         <figcaption className="absolute top-0 left-1 font-bold text-2xl" aria-hidden>
           {number}
         </figcaption>
+      )}
+      {words && (
+        <figcaption className="mt-2 min-h-[4.2em] text-center text-[14px] leading-snug">{words}</figcaption>
       )}
     </figure>
   );
