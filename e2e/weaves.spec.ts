@@ -7,6 +7,11 @@ test('the library is looked through, filtered and opened', async ({ page }) => {
   await expect(page.getByRole('status').first()).toContainText(
     `${WEAVES.length} weaves and ${PATTERNS.length - WEAVES.length} knots`,
   );
+  // Pictures are drawn as they come into view.
+  const last = page.getByRole('region', { name: 'Knots and hitches' }).getByRole('listitem').last();
+  await expect(last.getByRole('img')).toHaveCount(0);
+  await last.scrollIntoViewIfNeeded();
+  await expect(last.getByRole('img', { name: /, front$/ })).toBeVisible();
   await select(page, 'Width', 'over 26 mm');
   await select(page, 'Cores', '4');
   await expect(page.getByRole('link', { name: 'Solomon bar on 4 cores' })).toBeVisible();
