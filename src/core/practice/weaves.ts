@@ -1,8 +1,8 @@
 import { findPattern, PATTERNS, solvedFacts } from '../patterns/index.ts';
 import type { Pattern } from '../patterns/types.ts';
-import { tyings } from '../steps/list/steps.ts';
 import { alternates } from '../steps/reach/lostCount.ts';
 import type { TyingOrder } from '../steps/rows/moves.ts';
+import { tyings } from '../steps/rows/orders.ts';
 import type { FaultyStretch } from '../steps/slips/faults.ts';
 import { type SlipKind, slipsFor, stretchOf } from '../steps/slips/slips.ts';
 import { USUAL_WAY, type WayOfWorking } from '../steps/types.ts';

@@ -1,5 +1,5 @@
 import { Download, Printer } from 'lucide-react';
-import { Suspense } from 'react';
+import { type ComponentProps, Suspense } from 'react';
 import { FIBRE_MELTS, findCord } from '../../../core/cord/cords.ts';
 import { adapt } from '../../../core/plan/adapt.ts';
 import type { DesignPatch } from '../../../core/plan/check.ts';
@@ -10,12 +10,27 @@ import { FigureLine } from '../../ui/FigureLine.tsx';
 import { lazily } from '../../ui/lazily.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
+import { useSeen } from '../../ui/useSeen.ts';
 import { useBench, usePlan } from './BenchContext.tsx';
 import { LessSpare } from './LessSpare.tsx';
 import { StartTying } from './StartTying.tsx';
 import { MarginWord } from './words/marginWords.tsx';
 
 const OrderOnBar = lazily(() => import('./OrderOnBar.tsx'));
+
+/** The steps of tying, which tell how the work hangs, are fetched after the cuts stand there. */
+function OrderWhenSeen(shown: ComponentProps<typeof OrderOnBar>) {
+  const [place, isSeen] = useSeen<HTMLDivElement>();
+  return (
+    <div ref={place}>
+      {isSeen && (
+        <Suspense>
+          <OrderOnBar {...shown} />
+        </Suspense>
+      )}
+    </div>
+  );
+}
 
 interface Props {
   readonly onExport: () => void;
@@ -65,11 +80,7 @@ export function Card({ onExport }: Props) {
           ? 'Seal ends with the flame away from you, in moving air; molten cord sticks and burns: wait.'
           : 'This fibre doesn’t melt: whip, stitch or glue the ends.'}
       </p>
-      {plan.cords.filter((c) => !c.isExtra).length > 1 && (
-        <Suspense>
-          <OrderOnBar plan={plan} planned={planned} />
-        </Suspense>
-      )}
+      {plan.cords.filter((c) => !c.isExtra).length > 1 && <OrderWhenSeen plan={plan} planned={planned} />}
       <CheckList label="Worth knowing" checks={notes} onFix={fix} />
       <PassedChecks checks={passed} onFix={fix} />
       <h2 className="font-bold font-title text-xl">Piece</h2>

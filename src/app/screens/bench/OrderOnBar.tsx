@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { Design } from '../../../core/formats/design.ts';
 import type { Plan } from '../../../core/plan/types.ts';
-import { isMirrored, tyingOrders } from '../../../core/steps/list/steps.ts';
+import { isMirrored, tyingOrders } from '../../../core/steps/rows/orders.ts';
 import { USUAL_WAY } from '../../../core/steps/types.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import BarOrder from '../../ui/BarOrder.tsx';

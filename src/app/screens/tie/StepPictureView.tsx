@@ -1,4 +1,4 @@
-import { isMirrored } from '../../../core/steps/list/steps.ts';
+import { isMirrored } from '../../../core/steps/rows/orders.ts';
 import { useWeave } from '../../state/knowledge.tsx';
 import BarOrder from '../../ui/BarOrder.tsx';
 import { ClosedPicture } from './ClosedPicture.tsx';

@@ -1,17 +1,15 @@
 import type { Design } from '../../formats/design.gen.ts';
 import { findPattern } from '../../patterns/index.ts';
-import type { Pattern, SolvedFacts, Tells } from '../../patterns/types.ts';
+import type { Pattern, Tells } from '../../patterns/types.ts';
 import { type Knowledge, LIBRARY_ONLY } from '../../plan/knowledge.ts';
 import type { Plan } from '../../plan/types.ts';
 import { ok, type Result } from '../../result.ts';
-import { parse } from '../../weave/parse.ts';
-import type { WeaveSpec } from '../../weave/types.ts';
 import { counted, len, type Why, why } from '../../why/why.ts';
 import { capital } from '../../words.ts';
 import { stageWords } from '../knots/stageWords.ts';
 import { tyingOf } from '../knots/tyingOf.ts';
-import { movesOf, type TyingOrder } from '../rows/moves.ts';
-import { frameFor } from '../rows/variant.ts';
+import type { TyingOrder } from '../rows/moves.ts';
+import { isMirrored, tyingOrders } from '../rows/orders.ts';
 import { endName, rowText, shortRowText } from '../rows/words.ts';
 import type { Step, WayOfWorking } from '../types.ts';
 import { BLADE, HEAT, SMALL } from './cautions.ts';
@@ -78,26 +76,6 @@ export function guideFor(
   });
 }
 
-/** The rows of a design as moves, one order for each pass; none for a plain band. Fails only where the weave's own notation cannot be read. */
-export function tyingOrders(
-  design: Design,
-  plan: Plan,
-  way: WayOfWorking,
-  know: Knowledge = LIBRARY_ONLY,
-): Result<TyingOrder[]> {
-  const facts = know.facts(design.pattern.id);
-  const pattern = findPattern(design.pattern.id);
-  // In cords of different thickness the rows are drawn in them, too.
-  const read = plan.mixed ? specOf(plan.mixed.request) : facts ? specOf(facts) : undefined;
-  if (read && !read.ok) return read;
-  return ok(
-    read && !pattern?.isStraight && !plan.metrics.isPlain ? tyings(read.value, way, pattern?.tiedIn) : [],
-  );
-}
-
-/** Whether the work hangs before the maker with the side that is drawn first at the left. Else that one is at the right. */
-export const isMirrored = (tying: readonly TyingOrder[]): boolean => tying[0]?.frame.isMirrored ?? false;
-
 /** A knot is told stage by stage, too. */
 function withStages(step: Step, way: WayOfWorking): Step {
   const tying = step.picture?.kind === 'knot' ? tyingOf(step.picture.id, way.hand) : undefined;
@@ -124,22 +102,6 @@ function lockSteps(plan: Plan, b: number, pattern: Pattern | undefined): Step[] 
       look: why`Pull at the end: the last loop closes on it and nothing runs.`,
     },
   ];
-}
-
-function specOf(facts: Pick<SolvedFacts, 'notation'>): Result<WeaveSpec> {
-  return parse(facts.notation);
-}
-
-/** The rows of a weave as moves, one for each pass that it is tied in. */
-export function tyings(
-  spec: WeaveSpec,
-  way: WayOfWorking,
-  tiedIn: readonly (readonly string[])[] | undefined,
-): TyingOrder[] {
-  const frame = frameFor(spec, way, tiedIn);
-  return Array.from({ length: tiedIn?.length ?? 1 }, (_, pass) => movesOf(spec, frame, tiedIn, pass)).filter(
-    (t) => t !== undefined,
-  );
 }
 
 /** Snippets are swept up after the last cut. */
