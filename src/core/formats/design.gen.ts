@@ -66,7 +66,7 @@ export interface Design {
      */
     squash?: number;
     /**
-     * End load that it is solved with, in strand tensions.
+     * End load that it is solved with, in strand tensions: above 0 it is beaten together, below 0 held taut.
      */
     load?: number;
   };

@@ -112,7 +112,7 @@ const withSpine: Pattern = {
         { name: 'B', path: scaled([...HOOKS, ...mirrored(HOOKS)]) },
       ],
     }),
-  patience: 6,
+  patience: 3,
   isToldWhole: true,
   difficulty: 3,
   tightens: ['the spine, straight', 'the end that is wrapped round it', 'the other end'],

@@ -73,6 +73,13 @@ describe('every pattern of the library', () => {
     },
   );
 
+  it('has the clove-hitch bar lie flat, wherever it is pulled tight from', () => {
+    const bar = solvedFacts('clove-hitch-bar')!;
+    // Capsized it is 7.1 × 5.5.
+    expect(bar.widthD / bar.thicknessD).toBeGreaterThan(1.7);
+    expect(bar.convergence.restart).toBeLessThan(0.005);
+  });
+
   it('comes out of the engine again as it stands in the table (samples)', () => {
     for (const id of ['solomon-bar', 'flat-braid-5', 'ladder-4', 'double-overhand']) {
       const pattern = findPattern(id)!;

@@ -160,7 +160,7 @@ const matedSnakes: readonly Pattern[] = [
     shows: ['chain', 'columns'],
     words: `In both columns at once: first both inner strands, then both outer ones. ${WRAP_WORDS} The right outer strand, on its way back, goes behind, up through the left column’s last loop from behind, and back over to its own side.`,
     draw: () => mated('mated-snake', FROM_BEHIND),
-    patience: 14,
+    patience: 3,
     edges: 'Two clear chains side by side, and the lace’s bights between them; it lies flat.',
     rests: {
       as: 'The lace poked up through the loop from behind: the columns lie flat side by side.',
@@ -175,7 +175,7 @@ const matedSnakes: readonly Pattern[] = [
     shows: ['chain', 'columns', 'round'],
     words: `In both columns at once: first both inner strands, then both outer ones. ${WRAP_WORDS} The right outer strand, on its way back, goes in front, down through the left column’s last loop, and back behind to its own side.`,
     draw: () => mated('mated-snake-rope', FROM_FRONT),
-    patience: 8,
+    patience: 4,
     edges: 'One chain and slanting bars beside it: four strands turned into each other.',
     facts: { crossings: 39, periods: { OL: 1, IL: 1, IR: 1, OR: 1 } },
   },

@@ -29,7 +29,7 @@ export interface Pattern {
   readonly draw: () => WeaveSpec;
   /** Set where strands only lie side by side, so that there is nothing to pull tight. */
   readonly isStraight?: boolean;
-  /** Row squash and end load that suit this weave (priors; see docs/physics.md). */
+  /** Row squash and end load (below 0: held taut) that suit this weave (priors; see docs/physics.md). */
   readonly squash: number;
   readonly load: number;
   /** How many times the usual number of steps it may take: much slack runs through a closed knot slowly. */

@@ -1,4 +1,4 @@
-import { closestInto } from './segments.ts';
+import { closestIn, createSegments } from './segments.ts';
 import type { State } from './state.ts';
 
 /** Pairs of edges that may touch soon (a Verlet list): edge a against edge b shifted by `image` periods. */
@@ -9,6 +9,10 @@ export interface Contacts {
   length: number;
   /** A pair cannot touch before the points have travelled this far (see `travel`). */
   readonly wake: Float64Array;
+  /** Pairs that wake before the points have travelled as far as `soonUntil`, in the order of the list: only these are looked at until then. */
+  readonly soon: Int32Array;
+  soonLength: number;
+  soonUntil: number;
   /** Sum over all steps of the farthest that any point, or image of one, has moved; stretched metric. */
   travel: number;
   /** Positions and period at which the list was built. */
@@ -32,6 +36,9 @@ export function createContacts(count: number): Contacts {
     image: new Int32Array(capacity),
     length: 0,
     wake: new Float64Array(capacity),
+    soon: new Int32Array(capacity),
+    soonLength: 0,
+    soonUntil: Number.NEGATIVE_INFINITY,
     travel: 0,
     built: new Float64Array(3 * count).fill(Number.NaN),
     builtPeriod: Number.NaN,
@@ -62,6 +69,7 @@ function rebuild(list: Contacts, state: State, squash: number): void {
   list.built.set(x);
   list.builtPeriod = period;
   list.length = 0;
+  list.soonUntil = Number.NEGATIVE_INFINITY;
   list.capacityHit = false;
   const { midX, midY, midZ, half } = list;
   for (let i = 0; i < count; i++) {
@@ -139,6 +147,8 @@ function gridOf({ midX, midZ, half }: Contacts, { count, next, strand, radius }:
   return { columns, column, row, cells };
 }
 
+const byNumber = (a: number, b: number): number => a - b;
+
 /** Edges from the i-th on in its own square and the eight round it, in the order of their numbers: lists are always alike. */
 function besideInGrid({ columns, column, row, cells }: Grid, i: number): number[] {
   const out: number[] = [];
@@ -148,7 +158,7 @@ function besideInGrid({ columns, column, row, cells }: Grid, i: number): number[
       for (const j of cells[r * columns + c] ?? []) if (j >= i) out.push(j);
     }
   }
-  return out.sort((a, b) => a - b);
+  return out.sort(byNumber);
 }
 
 /** Whether two edges' middles are near across the piece once the second is turned with its image. */
@@ -194,7 +204,7 @@ function apart(state: State, i: number, j: number, image: number): boolean {
   return Math.abs(between) * state.meanEdge[s]! > Math.PI * state.radius[s]! * 1.05;
 }
 
-const hit = new Float64Array(5);
+const io = createSegments();
 
 export interface ContactSums {
   energy: number;
@@ -202,6 +212,16 @@ export interface ContactSums {
   strain: number;
   /** Least centre-line distance over (rᵢ + rⱼ), in the stretched metric. */
   closest: number;
+}
+
+/** Points travel this far, in diameters of the stretched metric, between two looks at the whole list. */
+const SOON = 0.05;
+
+function refreshSoon(list: Contacts): void {
+  const { wake, soon, travel } = list;
+  list.soonUntil = travel + SOON;
+  list.soonLength = 0;
+  for (let c = 0; c < list.length; c++) if (wake[c]! < list.soonUntil) soon[list.soonLength++] = c;
 }
 
 /** Adds contact forces into state.f; distances are taken in a metric stretched by 1/squash along y. */
@@ -213,44 +233,51 @@ export function addContacts(
   sums: ContactSums,
 ): void {
   const { x, f, next, wrap, strand, radius, period } = state;
+  const { a: firsts, b: seconds, image: images } = list;
+  let { energy, strain, closest } = sums;
   const inv = 1 / squash;
   const { travel, wake } = list;
-  for (let c = 0; c < list.length; c++) {
+  if (travel >= list.soonUntil) refreshSoon(list);
+  const { soon, soonLength } = list;
+  for (let k = 0; k < soonLength; k++) {
+    const c = soon[k]!;
     if (travel < wake[c]!) continue;
-    const a = list.a[c]!;
-    const b = list.b[c]!;
+    const a = firsts[c]!;
+    const b = seconds[c]!;
+    const image = images[c]!;
     const a2 = next[a]!;
     const b2 = next[b]!;
     const lim = radius[strand[a]!]! + radius[strand[b]!]!;
-    const ax = x[3 * a]!;
-    const ay = x[3 * a + 1]! * inv;
-    const az = x[3 * a + 2]!;
-    const bx = x[3 * b]!;
-    const by = (x[3 * b + 1]! + list.image[c]! * period) * inv;
-    const bz = x[3 * b + 2]!;
-    const ux = x[3 * a2]! - ax;
-    const uy = (x[3 * a2 + 1]! + wrap[a]! * period) * inv - ay;
-    const uz = x[3 * a2 + 2]! - az;
-    const vx = x[3 * b2]! - bx;
-    const vy = (x[3 * b2 + 1]! + (wrap[b]! + list.image[c]!) * period) * inv - by;
-    const vz = x[3 * b2 + 2]! - bz;
-    const sq = closestInto(hit, ax, ay, az, ux, uy, uz, bx, by, bz, vx, vy, vz);
-    const dist = Math.sqrt(sq);
+    io[0] = x[3 * a]!;
+    io[1] = x[3 * a + 1]! * inv;
+    io[2] = x[3 * a + 2]!;
+    io[3] = x[3 * a2]! - x[3 * a]!;
+    io[4] = (x[3 * a2 + 1]! + wrap[a]! * period) * inv - x[3 * a + 1]! * inv;
+    io[5] = x[3 * a2 + 2]! - x[3 * a + 2]!;
+    const by = (x[3 * b + 1]! + image * period) * inv;
+    io[6] = x[3 * b]!;
+    io[7] = by;
+    io[8] = x[3 * b + 2]!;
+    io[9] = x[3 * b2]! - x[3 * b]!;
+    io[10] = (x[3 * b2 + 1]! + (wrap[b]! + image) * period) * inv - by;
+    io[11] = x[3 * b2 + 2]! - x[3 * b + 2]!;
+    closestIn(io);
+    const dist = Math.sqrt(io[17]!);
     if (dist >= lim) {
       // Each of the two edges closes the gap by what its points travel at the most.
       wake[c] = travel + (dist - lim) / 2;
       continue;
     }
-    if (dist < sums.closest * lim) sums.closest = dist / lim;
+    if (dist < closest * lim) closest = dist / lim;
     const over = lim - dist;
-    sums.energy += 0.5 * stiffness * over * over;
+    energy += 0.5 * stiffness * over * over;
     const g = (stiffness * over) / Math.max(dist, 1e-6);
-    const s = hit[0]!;
-    const t = hit[1]!;
-    const fx = g * hit[2]!;
-    const fy = g * hit[3]! * inv;
-    const fz = g * hit[4]!;
-    sums.strain += g * hit[3]! * hit[3]!;
+    const s = io[12]!;
+    const t = io[13]!;
+    const fx = g * io[14]!;
+    const fy = g * io[15]! * inv;
+    const fz = g * io[16]!;
+    strain += g * io[15]! * io[15]!;
     f[3 * a]! -= (1 - s) * fx;
     f[3 * a + 1]! -= (1 - s) * fy;
     f[3 * a + 2]! -= (1 - s) * fz;
@@ -264,4 +291,7 @@ export function addContacts(
     f[3 * b2 + 1]! += t * fy;
     f[3 * b2 + 2]! += t * fz;
   }
+  sums.energy = energy;
+  sums.strain = strain;
+  sums.closest = closest;
 }

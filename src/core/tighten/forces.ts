@@ -129,14 +129,24 @@ function evaluateTurning(state: State, list: Contacts, medium: Medium, out: Ener
 }
 
 export function refreshMeanEdges(state: State): void {
-  const { next, first, size, meanEdge } = state;
+  const { x, next, wrap, first, size, meanEdge, period } = state;
+  const isStraight = state.turn === 0;
   for (let s = 0; s < first.length; s++) {
     let total = 0;
     let edges = 0;
-    for (let i = first[s]!; i < first[s]! + size[s]!; i++) {
-      if (next[i]! < 0) continue;
-      total += edgeLength(state, i);
+    const end = first[s]! + size[s]!;
+    for (let i = first[s]!; i < end; i++) {
+      const j = next[i]!;
+      if (j < 0) continue;
       edges++;
+      if (!isStraight) {
+        total += edgeLength(state, i);
+        continue;
+      }
+      const dx = x[3 * j]! - x[3 * i]!;
+      const dy = x[3 * j + 1]! - x[3 * i + 1]! + wrap[i]! * period;
+      const dz = x[3 * j + 2]! - x[3 * i + 2]!;
+      total += Math.sqrt(dx * dx + dy * dy + dz * dz);
     }
     meanEdge[s] = total / Math.max(1, edges);
   }

@@ -3,7 +3,7 @@ export interface Medium {
   readonly stiffness: number;
   /** Row squash a ≤ 1: contacts see y stretched by 1/a. */
   readonly squash: number;
-  /** Load that beats the rows together along y, in strand tensions. */
+  /** Load that beats the rows together along y, in strand tensions; below 0 it draws them apart. */
   readonly load: number;
 }
 

@@ -7,9 +7,10 @@ import { build } from '../weave/build.ts';
 import type { Rope, RopeStrand } from '../weave/types.ts';
 import { wind } from '../weave/wind.ts';
 import { createContacts, refreshContacts } from './contacts.ts';
-import { refreshMeanEdges } from './forces.ts';
+import { evaluate, refreshMeanEdges } from './forces.ts';
 import { kick } from './kick.ts';
 import { resample } from './resample.ts';
+import { DEFAULTS, tighten } from './run.ts';
 import { createState, edgeLength, strandLengths, toRope } from './state.ts';
 import { createFire, step } from './step.ts';
 
@@ -115,6 +116,45 @@ describe('the list of near pairs', () => {
       }
       expect(near).toBeGreaterThan(10);
     }
+  });
+
+  it('wakes every pair in time: at any step the forces are those of a list made afresh', () => {
+    for (const id of ['solomon-bar', 'ladder-two-4']) {
+      const state = createState(resample(ropeOf(id), 0.5));
+      const list = createContacts(state.count);
+      const fire = createFire();
+      const medium = { stiffness: 100, squash: 0.8, load: 0 };
+      let fewest = list.a.length;
+      for (let i = 0; i < 700; i++) {
+        step(state, list, medium, fire);
+        fewest = Math.min(fewest, list.soonLength);
+        const looked = new Set(list.soon.subarray(0, list.soonLength));
+        const due = Array.from({ length: list.length }, (_, c) => c).filter(
+          (c) => list.wake[c]! <= list.travel,
+        );
+        if (list.travel < list.soonUntil) expect(due.filter((c) => !looked.has(c))).toEqual([]);
+        if (i % 35 > 0) continue;
+        const kept = createState(toRope(state, ropeOf(id)));
+        const fresh = createState(toRope(state, ropeOf(id)));
+        evaluate(kept, list, medium, { energy: 0, closest: 1 });
+        evaluate(fresh, createContacts(state.count), medium, { energy: 0, closest: 1 });
+        for (let k = 0; k < 3 * state.count; k++) expect(kept.f[k]! - fresh.f[k]!).toBeCloseTo(0, 9);
+      }
+      expect(fewest).toBeGreaterThan(20);
+      expect(fewest).toBeLessThan(list.length / 2);
+    }
+  });
+});
+
+describe('a load along the piece', () => {
+  it('beats rows together above nothing, and draws them apart below', () => {
+    const [drawn, free, beaten] = [-0.5, 0, 0.5].map((load) => {
+      const tight = tighten(findPattern('fishtail')!.draw(), { ...DEFAULTS, h: 0.4, load });
+      if (!tight.ok) throw new Error(tight.issues[0]!.message);
+      return tight.value.rope.period;
+    }) as [number, number, number];
+    expect(drawn).toBeGreaterThan(1.02 * free);
+    expect(beaten).toBeLessThan(0.98 * free);
   });
 });
 

@@ -1,5 +1,5 @@
 import type { Point, Rope, RopeStrand } from '../weave/types.ts';
-import { closestInto } from './segments.ts';
+import { closestIn, createSegments, GAP, P0, Q0, S, SQUARE, U, V } from './segments.ts';
 
 /** Pressure is evened along a strand over this length to each side, in diameters: cord is stiff, edges are short. */
 const EVEN_D = 0.5;
@@ -16,7 +16,7 @@ export function pressOf(
 ): Float64Array[] {
   const edges = edgesOf(rope);
   const tensors = rope.strands.map((s) => new Float64Array((s.points.length / 3) * 6));
-  const hit = new Float64Array(5);
+  const io = createSegments();
   const inv = 1 / medium.squash;
   for (let a = 0; a < edges.length; a++) {
     const p = edges[a]!;
@@ -26,27 +26,20 @@ export function pressOf(
       const lim = p.radius + q.radius;
       if (Math.abs(p.at[0]! - q.at[0]!) > lim + 2 || Math.abs(p.at[1]! - q.at[1]!) > lim + 2) continue;
       if (isNear(p, q, lim)) continue;
-      const sq = closestInto(
-        hit,
-        p.at[0]!,
-        p.at[1]! * inv,
-        p.at[2]!,
-        p.along[0]!,
-        p.along[1]! * inv,
-        p.along[2]!,
-        q.at[0]!,
-        q.at[1]! * inv,
-        q.at[2]!,
-        q.along[0]!,
-        q.along[1]! * inv,
-        q.along[2]!,
-      );
-      const gap = Math.sqrt(sq);
+      for (let k = 0; k < 3; k++) {
+        const stretch = k === 1 ? inv : 1;
+        io[P0 + k] = p.at[k]! * stretch;
+        io[U + k] = p.along[k]! * stretch;
+        io[Q0 + k] = q.at[k]! * stretch;
+        io[V + k] = q.along[k]! * stretch;
+      }
+      closestIn(io);
+      const gap = Math.sqrt(io[SQUARE]!);
       if (gap >= lim || gap < 1e-6) continue;
       const g = (medium.stiffness * (lim - gap)) / gap;
-      const force: Point = [g * hit[2]!, g * hit[3]! * inv, g * hit[4]!];
+      const force: Point = [g * io[GAP]!, g * io[GAP + 1]! * inv, g * io[GAP + 2]!];
       const strong = Math.hypot(...force);
-      const share = hit[0]!;
+      const share = io[S]!;
       const tensor = tensors[p.strand]!;
       for (const [point, part] of [
         [p.point, 1 - share],

@@ -17,7 +17,7 @@ export interface TightenOptions {
   readonly seed: number;
   /** Row squash a ≤ 1. */
   readonly squash: number;
-  /** End load along the piece in strand tensions. */
+  /** End load along the piece in strand tensions; below 0 the piece is held taut. */
   readonly load: number;
   /** How many times the usual number of steps each stage may take. */
   readonly patience: number;

@@ -14,7 +14,7 @@ import { evaluate } from './forces.ts';
 import { pressOf } from './press.ts';
 import { resample } from './resample.ts';
 import { DEFAULTS, run, tighten } from './run.ts';
-import { closestInto } from './segments.ts';
+import { closestIn, createSegments, P0, Q0, SQUARE, U, V } from './segments.ts';
 import { createState } from './state.ts';
 import { twist } from './twisted.ts';
 
@@ -197,18 +197,15 @@ describe('segments', () => {
     const point = fc.tuple(...[0, 1, 2].map(() => fc.integer({ min: -300, max: 300 }).map((v) => v / 100)));
     fc.assert(
       fc.property(point, point, point, point, (p, p2, q, q2) => {
-        const out = new Float64Array(5);
-        const u = p.map((v, i) => p2[i]! - v) as [number, number, number];
-        const v = q.map((x, i) => q2[i]! - x) as [number, number, number];
-        const exact = Math.sqrt(
-          closestInto(
-            out,
-            ...(p as [number, number, number]),
-            ...u,
-            ...(q as [number, number, number]),
-            ...v,
-          ),
-        );
+        const io = createSegments();
+        const u = p.map((v, i) => p2[i]! - v);
+        const v = q.map((x, i) => q2[i]! - x);
+        io.set(p, P0);
+        io.set(u, U);
+        io.set(q, Q0);
+        io.set(v, V);
+        closestIn(io);
+        const exact = Math.sqrt(io[SQUARE]!);
         let least = Number.POSITIVE_INFINITY;
         for (let s = 0; s <= 1.0001; s += 0.05) {
           for (let t = 0; t <= 1.0001; t += 0.05) {

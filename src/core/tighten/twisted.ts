@@ -1,6 +1,6 @@
 import type { ContactSums, Contacts } from './contacts.ts';
 import type { Medium } from './medium.ts';
-import { closestInto } from './segments.ts';
+import { closestIn, createSegments, GAP, P0, Q0, S, SQUARE, T, U, V } from './segments.ts';
 import type { State } from './state.ts';
 
 /**
@@ -40,7 +40,7 @@ const p = new Float64Array(3);
 const q = new Float64Array(3);
 const p2 = new Float64Array(3);
 const q2 = new Float64Array(3);
-const hit = new Float64Array(5);
+const io = createSegments();
 
 /** Tension and bend limit; returns energy, and the strain force in sums. */
 export function addTwistedEdges(state: State, medium: Medium, sums: ContactSums): void {
@@ -89,23 +89,15 @@ export function addTwistedContacts(list: Contacts, state: State, medium: Medium,
     place(state, a2, wrap[a]!, p2);
     place(state, b, image, q);
     place(state, b2, image + wrap[b]!, q2);
-    const dist = Math.sqrt(
-      closestInto(
-        hit,
-        p[0]!,
-        p[1]! * inv,
-        p[2]!,
-        p2[0]! - p[0]!,
-        (p2[1]! - p[1]!) * inv,
-        p2[2]! - p[2]!,
-        q[0]!,
-        q[1]! * inv,
-        q[2]!,
-        q2[0]! - q[0]!,
-        (q2[1]! - q[1]!) * inv,
-        q2[2]! - q[2]!,
-      ),
-    );
+    for (let k = 0; k < 3; k++) {
+      const stretch = k === 1 ? inv : 1;
+      io[P0 + k] = p[k]! * stretch;
+      io[U + k] = (p2[k]! - p[k]!) * stretch;
+      io[Q0 + k] = q[k]! * stretch;
+      io[V + k] = (q2[k]! - q[k]!) * stretch;
+    }
+    closestIn(io);
+    const dist = Math.sqrt(io[SQUARE]!);
     if (dist >= lim) {
       wake[c] = travel + (dist - lim) / 2;
       continue;
@@ -114,9 +106,9 @@ export function addTwistedContacts(list: Contacts, state: State, medium: Medium,
     const over = lim - dist;
     sums.energy += 0.5 * medium.stiffness * over * over;
     const g = (medium.stiffness * over) / Math.max(dist, 1e-6);
-    const [s, t] = [hit[0]!, hit[1]!];
-    const [fx, fy, fz] = [g * hit[2]!, g * hit[3]! * inv, g * hit[4]!];
-    sums.strain += g * hit[3]! * hit[3]!;
+    const [s, t] = [io[S]!, io[T]!];
+    const [fx, fy, fz] = [g * io[GAP]!, g * io[GAP + 1]! * inv, g * io[GAP + 2]!];
+    sums.strain += g * io[GAP + 1]! * io[GAP + 1]!;
     push(state, a, 0, p, -(1 - s) * fx, -(1 - s) * fy, -(1 - s) * fz);
     push(state, a2, wrap[a]!, p2, -s * fx, -s * fy, -s * fz);
     push(state, b, image, q, (1 - t) * fx, (1 - t) * fy, (1 - t) * fz);
