@@ -1,3 +1,4 @@
+import { cutsOf } from './cuts.ts';
 import { fillingOf, gcdOf, knapsack, type Table } from './knapsack.ts';
 import { type Merged, type Pattern, restOf, type Stage, stageCost } from './model.ts';
 import type { Columns, LinearProgram, Solver } from './solver.ts';
@@ -11,18 +12,28 @@ const EPS = 1e-6;
 export class Pool {
   readonly patterns: Pattern[] = [];
   private readonly seen = new Set<string>();
-  constructor(m: Merged) {
+  /** Patterns of one item alone, shared with the pools of smaller problems. */
+  private readonly alone: Map<string, Pattern>;
+  constructor(m: Merged, larger?: Pool) {
+    this.alone = larger?.alone ?? new Map();
     // Every item alone, as often as it goes: something to begin with for every row.
     for (const [b, bin] of m.bins.entries())
       for (const [i, item] of m.items.entries()) {
         const most = Math.min(item.count, Math.floor((bin.usableMm + m.kerfMm) / item.weight));
-        if (most === 0) continue;
-        const counts = m.items.map((_, k) => (k === i ? most : 0));
-        this.add({ bin: b, counts, restMm: restOf(bin, most * item.weight) });
+        if (most > 0) this.add(this.single(m, b, i, most));
       }
   }
+  private single(m: Merged, bin: number, item: number, times: number): Pattern {
+    const key = `${bin}|${item}|${times}`;
+    const there = this.alone.get(key);
+    if (there) return there;
+    const counts = m.items.map((_, k) => (k === item ? times : 0));
+    const fresh = { bin, counts, restMm: restOf(m.bins[bin]!, times * m.items[item]!.weight) };
+    this.alone.set(key, fresh);
+    return fresh;
+  }
   add(pattern: Pattern): boolean {
-    const key = `${pattern.bin}|${pattern.counts.join()}`;
+    const { key } = cutsOf(pattern);
     if (this.seen.has(key)) return false;
     this.seen.add(key);
     this.patterns.push(pattern);
@@ -68,9 +79,7 @@ function columnsOf(m: Merged, patterns: readonly Pattern[], stage: Stage, caps: 
     costs: patterns.map((p) => stageCost(stage, m.bins[p.bin]!, p.restMm, m.keepMm) / scale),
     columns: patterns.map((p) => {
       const bin = m.bins[p.bin]!;
-      const entries: (readonly [number, number])[] = p.counts.flatMap((n, i) =>
-        n > 0 ? [[i, n] as const] : [],
-      );
+      const entries: (readonly [number, number])[] = [...cutsOf(p).of];
       const row = rowOfBin.get(p.bin);
       if (row !== undefined) entries.push([row, 1]);
       for (const [c, cap] of caps.entries()) {

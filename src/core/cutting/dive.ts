@@ -1,4 +1,5 @@
 import { type Cap, generate, Pool } from './columns.ts';
+import { cutsOf } from './cuts.ts';
 import { fitDecreasing } from './fitting.ts';
 import { type Merged, type Pattern, type Stage, stageCost } from './model.ts';
 import type { Solver } from './solver.ts';
@@ -18,8 +19,6 @@ interface Node {
   readonly banned: ReadonlySet<string>;
 }
 
-const keyOf = ({ bin, counts }: Pattern): string => `${bin}|${counts.join()}`;
-
 /**
  * A plan by diving: what the relaxed program cuts whole times is fixed, or else what it cuts nearest to once; what is left is a smaller problem, whose
  * patterns are found again. At every depth the rest is also filled by the longest-first rules. Where a dive ends above the goal others are begun
@@ -34,6 +33,7 @@ export function dive(
   solver: Solver,
   first: { readonly x: readonly number[] },
   goal = Number.NEGATIVE_INFINITY,
+  most = MOST_DIVES[stage],
 ): Pattern[] | undefined {
   let best: Pattern[] | undefined;
   const total = (list: readonly Pattern[], of: Stage) =>
@@ -46,7 +46,7 @@ export function dive(
   const waiting: Node[] = [
     { fixed: [], left: m, patterns: pool.patterns, x: first.x, discrepancies: 0, banned: new Set() },
   ];
-  for (let dives = 0; dives < MOST_DIVES[stage] && waiting.length > 0 && !isThere(); dives++) {
+  for (let dives = 0; dives < most && waiting.length > 0 && !isThere(); dives++) {
     const least = Math.min(...waiting.map((n) => n.discrepancies));
     descend(
       waiting.splice(
@@ -75,7 +75,7 @@ export function dive(
         waiting.push({
           ...node,
           discrepancies: node.discrepancies + 1,
-          banned: new Set([...node.banned, keyOf(rounded)]),
+          banned: new Set([...node.banned, cutsOf(rounded).key]),
         });
       const next = below(node, chosen);
       if (!next) return;
@@ -87,7 +87,7 @@ export function dive(
   function below(node: Node, chosen: readonly Pattern[]): Node | undefined {
     const fixed = [...node.fixed, ...chosen];
     const left = chosen.reduce(without, node.left);
-    const smaller = new Pool(left);
+    const smaller = new Pool(left, pool);
     for (const p of node.patterns) if (isProper(left, p)) smaller.add(p);
     const rest = caps.map((cap): Cap => ({ ...cap, most: cap.most - total(fixed, cap.stage) }));
     const relaxed = generate(left, smaller, stage, rest, solver);
@@ -107,7 +107,7 @@ function choose({ left: m, patterns, x, banned }: Node): {
   const chosen: Pattern[] = [];
   const order = patterns
     .map((pattern, i) => ({ pattern, x: x[i] ?? 0 }))
-    .filter((p) => p.x > 1e-6 && !banned.has(keyOf(p.pattern)))
+    .filter((p) => p.x > 1e-6 && !banned.has(cutsOf(p.pattern).key))
     .sort((a, b) => b.x - Math.floor(b.x) - (a.x - Math.floor(a.x)));
   const take = (pattern: Pattern, times: number) => {
     for (let done = 0; done < times && isProper(left, pattern); done++) {
@@ -125,11 +125,15 @@ function choose({ left: m, patterns, x, banned }: Node): {
 }
 
 /** A pattern that cuts no more than is wanted, from a bin that is there. */
-const isProper = (m: Merged, { bin, counts }: Pattern): boolean =>
-  m.bins[bin]!.count > 0 && counts.every((n, i) => n <= m.items[i]!.count) && counts.some((n) => n > 0);
+const isProper = (m: Merged, pattern: Pattern): boolean => {
+  const { of } = cutsOf(pattern);
+  return m.bins[pattern.bin]!.count > 0 && of.length > 0 && of.every(([i, n]) => n <= m.items[i]!.count);
+};
 
-const without = (m: Merged, { bin, counts }: Pattern): Merged => ({
-  ...m,
-  items: m.items.map((item, i) => ({ ...item, count: item.count - counts[i]! })),
-  bins: m.bins.map((b, i) => (i === bin ? { ...b, count: b.count - 1 } : b)),
-});
+function without(m: Merged, pattern: Pattern): Merged {
+  const [items, bins] = [[...m.items], [...m.bins]];
+  for (const [i, n] of cutsOf(pattern).of) items[i] = { ...items[i]!, count: items[i]!.count - n };
+  const bin = bins[pattern.bin]!;
+  bins[pattern.bin] = { ...bin, count: bin.count - 1 };
+  return { ...m, items, bins };
+}

@@ -9,7 +9,8 @@ const MOST_STEPS = 4e6;
 
 /**
  * Every pattern whose reduced cost is at most `slack` (in the stage's own unit): a plan that is better than the relaxed program by no more than that uses no others. Depth first
- * over the items, cut off where the best filling of what is left of the bin can't reach it. Nothing where there are too many.
+ * over the items, cut off where the best filling of what is left of the bin can't reach it. Where only so many bars may be used, none can leave more than what all of
+ * them hold beyond what is wanted: `spareMm`. Nothing where there are too many.
  */
 export function patternsWithin(
   m: Merged,
@@ -17,6 +18,7 @@ export function patternsWithin(
   caps: readonly Cap[],
   { duals }: Pick<Relaxed, 'duals'>,
   slack: number,
+  spareMm = Number.POSITIVE_INFINITY,
 ): Pattern[] | undefined {
   const worths = duals.slice(0, m.items.length);
   const unit = gcdOf(m.items.map((i) => i.weight));
@@ -25,6 +27,7 @@ export function patternsWithin(
   const found: Pattern[] = [];
   let steps = 0;
   for (const [b, bin] of m.bins.entries()) {
+    if (bin.count === 0) continue;
     const price = columnPrice(m, b, { stage, caps, duals });
     // The cheapest that a pattern of this bin can be, whatever it leaves.
     const least = Math.min(...[0, m.keepMm - 1, m.keepMm, 2 * m.keepMm].map(price));
@@ -36,6 +39,7 @@ export function patternsWithin(
       if (least - worth - tails[item]![left]! > allowed) return true;
       if (item === m.items.length) {
         const restMm = restOf(bin, (room - left) * unit);
+        if (restMm > spareMm) return true;
         if (price(restMm) - worth <= allowed && counts.some((n) => n > 0))
           found.push({ bin: b, counts: [...counts], restMm });
         return true;

@@ -131,3 +131,7 @@ export function stageCost(stage: Stage, bin: Bin, restMm: number, keepMm: number
       return (restMm >= keepMm && restMm < 2 * keepMm ? 1 : 0) + (bin.isOffcut ? 0 : 1);
   }
 }
+
+/** What all patterns of a plan add up to in one of the four things. */
+export const totalCost = (m: Merged, patterns: readonly Pattern[], stage: Stage): number =>
+  patterns.reduce((total, p) => total + stageCost(stage, m.bins[p.bin]!, p.restMm, m.keepMm), 0);

@@ -1,5 +1,7 @@
+import { fewestBars } from './barSets.ts';
 import { byLength, type Certificate, checkCertificate, type Proof, wholeWorths } from './certificate.ts';
 import { type Cap, generate, Pool, planOf, type Relaxed, wholeNumbers, wholeProgram } from './columns.ts';
+import { askSets, COUNTED } from './counted.ts';
 import { dive } from './dive.ts';
 import { patternsWithin } from './enumerate.ts';
 import { fitDecreasing } from './fitting.ts';
@@ -13,7 +15,7 @@ import {
   type Piece,
   STAGES,
   type Stage,
-  stageCost,
+  totalCost as sum,
 } from './model.ts';
 import type { Solver } from './solver.ts';
 
@@ -99,6 +101,7 @@ export function planCuts(problem: CuttingProblem, solver: Solver, limits: Limits
     if (stage === 'cost' && lp)
       certificate = better(m, certificate, { worths: wholeWorths(lp.duals.slice(0, m.items.length)) });
     let bound = roundedBound(m, stage, lp?.value ?? 0, certificate);
+    if (stage === 'opened') bound = Math.max(bound, finite(fewestBars(m, caps)));
     const tolerance = stage === 'waste' ? WASTE_TOLERANCE_MM : 0;
     const isWithin = (c: readonly Pattern[]) => caps.every((cap) => sum(m, c, cap.stage) <= cap.most + EPS);
     const candidates = [...start, ...(best ? [best] : [])].filter(isWithin);
@@ -112,8 +115,24 @@ export function planCuts(problem: CuttingProblem, solver: Solver, limits: Limits
       offer(asked.plan);
       bound = asked.bound;
     }
-    if (!isThere()) offer(wholeNumbers(m, pool.patterns, stage, caps, solver, limits.seconds));
-    if (lp && !isThere() && candidates.length > 0) {
+    let isSearched = false;
+    if (lp && COUNTED.has(stage) && !isThere() && candidates.length > 0) {
+      const asked = askSets(
+        m,
+        pool,
+        stage,
+        caps,
+        bound,
+        Math.min(...candidates.map((c) => sum(m, c, stage))),
+        solver,
+        limits.seconds,
+      );
+      offer(asked.plan);
+      bound = asked.bound;
+      isSearched = asked.isSearched;
+    }
+    if (!isThere() && !isSearched) offer(wholeNumbers(m, pool.patterns, stage, caps, solver, limits.seconds));
+    if (lp && !isThere() && !isSearched && candidates.length > 0) {
       const searched = searchBelow(
         m,
         stage,
@@ -245,11 +264,10 @@ function pricesFrom(m: Merged, from: number, below: number): number[] {
 const nextPrice = (m: Merged, after: number, below: number): number =>
   pricesFrom(m, after + 1, below)[0] ?? below;
 
-const sum = (m: Merged, patterns: readonly Pattern[], stage: Stage): number =>
-  patterns.reduce((total, p) => total + stageCost(stage, m.bins[p.bin]!, p.restMm, m.keepMm), 0);
-
 const better = (m: Merged, a: Certificate, b: Certificate): Certificate =>
   checkCertificate(m, b).leastCents > checkCertificate(m, a).leastCents ? b : a;
+
+const finite = (value: number): number => (Number.isFinite(value) ? value : 0);
 
 /** A bound goes up to what can be: sums of pack prices, whole millimetres, whole bars. */
 function roundedBound(m: Merged, stage: Stage, value: number, certificate: Certificate): number {
