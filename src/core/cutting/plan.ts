@@ -1,10 +1,10 @@
 import { fewestBars } from './barSets.ts';
 import { byLength, type Certificate, checkCertificate, type Proof, wholeWorths } from './certificate.ts';
-import { type Cap, generate, Pool, planOf, type Relaxed, wholeNumbers, wholeProgram } from './columns.ts';
+import { type Cap, generate, Pool, wholeNumbers } from './columns.ts';
 import { askSets, COUNTED } from './counted.ts';
 import { dive } from './dive.ts';
-import { patternsWithin } from './enumerate.ts';
 import { fitDecreasing } from './fitting.ts';
+import { type CutBar, handedOut } from './handOut.ts';
 import { gcdOf } from './knapsack.ts';
 import {
   type CuttingProblem,
@@ -17,18 +17,11 @@ import {
   type Stage,
   totalCost as sum,
 } from './model.ts';
+import { askPrices } from './prices.ts';
+import { searchBelow } from './searchBelow.ts';
 import type { Solver } from './solver.ts';
 
-/** One bar with its cuts, the longest first. */
-export interface CutBar {
-  /** Id of the bar, or of the pack that it is bought as. */
-  readonly id: string;
-  /** Told apart from other bars bought as the same pack; 0 for a bar in hand. */
-  readonly bought: number;
-  readonly pieces: readonly Piece[];
-  readonly restMm: number;
-  readonly isKept: boolean;
-}
+export type { CutBar } from './handOut.ts';
 
 /** How small one thing could be made, and how small it can be at all. */
 export interface StageResult {
@@ -185,85 +178,6 @@ export function planCuts(problem: CuttingProblem, solver: Solver, limits: Limits
   };
 }
 
-/**
- * Looks among all patterns that a better plan could use at all: a better one is found, or there is none. Rests on the solver's tolerances, so this is a proof by search, not one that can be
- * checked by hand.
- */
-function searchBelow(
-  m: Merged,
-  stage: Stage,
-  caps: readonly Cap[],
-  lp: Relaxed,
-  known: number,
-  solver: Solver,
-  seconds: number,
-): { readonly plan: Pattern[] | undefined; readonly isExhausted: boolean } {
-  let better: Pattern[] | undefined;
-  for (let value = known; ; ) {
-    const wanted = value - 1;
-    if (lp.value > wanted + EPS) return { plan: better, isExhausted: true };
-    const patterns = patternsWithin(m, stage, caps, lp, wanted - lp.value);
-    if (!patterns) return { plan: better, isExhausted: false };
-    const found = solver.solve(
-      wholeProgram(m, patterns, stage, [...caps, { stage, most: wanted }]),
-      SEARCH_FACTOR * seconds,
-    );
-    if (!found) return { plan: better, isExhausted: solver.isExhausted() };
-    const plan = planOf(m, patterns, found.x);
-    if (!plan || sum(m, plan, stage) > wanted + EPS) return { plan: better, isExhausted: false };
-    better = plan;
-    value = sum(m, plan, stage);
-  }
-}
-
-/** A search for a proof may take so many times as long as one for a plan. */
-const SEARCH_FACTOR = 2;
-
-/** How many prices are tried, from the bound upwards. */
-const MOST_PRICES = 6;
-
-/**
- * One price at a time, from the bound upwards: can everything be cut from what so much buys? The relaxed program rules a price out, and then
- * the bound goes up; or a dive for the least waste finds a plan at it. Neither settles it.
- */
-function askPrices(
-  m: Merged,
-  pool: Pool,
-  bound: number,
-  known: number,
-  solver: Solver,
-): { readonly plan: Pattern[] | undefined; readonly bound: number } {
-  let least = bound;
-  let isSettled = true;
-  for (const price of pricesFrom(m, bound, known).slice(0, MOST_PRICES)) {
-    const cap: Cap = { stage: 'cost', most: price };
-    const relaxed = generate(m, pool, 'waste', [cap], solver);
-    if (relaxed?.isUncut && isSettled) {
-      least = nextPrice(m, price, known);
-      continue;
-    }
-    isSettled = false;
-    const plan = relaxed && !relaxed.isUncut ? dive(m, pool, 'waste', [cap], solver, relaxed) : undefined;
-    if (plan) return { plan, bound: least };
-  }
-  return { plan: undefined, bound: least };
-}
-
-/** Every price from a bound up to what a known plan costs that whole packs add up to. */
-function pricesFrom(m: Merged, from: number, below: number): number[] {
-  const coins = m.bins.filter((b) => b.isPack && b.priceCents > 0).map((b) => b.priceCents);
-  const can = new Uint8Array(below + 1);
-  can[0] = 1;
-  for (let cents = 1; cents <= below; cents++)
-    if (coins.some((c) => cents >= c && can[cents - c] === 1)) can[cents] = 1;
-  return Array.from({ length: Math.max(0, below - from) }, (_, i) => from + i).filter(
-    (cents) => can[cents] === 1,
-  );
-}
-
-const nextPrice = (m: Merged, after: number, below: number): number =>
-  pricesFrom(m, after + 1, below)[0] ?? below;
-
 const better = (m: Merged, a: Certificate, b: Certificate): Certificate =>
   checkCertificate(m, b).leastCents > checkCertificate(m, a).leastCents ? b : a;
 
@@ -282,24 +196,4 @@ function shortage(m: Merged): Shortage {
   const wanted = m.items.reduce((total, i) => total + i.count * i.lengthMm, 0);
   const there = m.bins.filter((b) => !b.isPack).reduce((total, b) => total + b.count * b.usableMm, 0);
   return { pieces: [], missingMm: Math.max(0, wanted - there) };
-}
-
-/** Real pieces and real bars in place of counts: the longest cut first on each. */
-function handedOut(problem: CuttingProblem, m: Merged, patterns: readonly Pattern[]): CutBar[] {
-  const waiting = new Map(
-    m.items.map((i) => [i.lengthMm, problem.pieces.filter((p) => p.lengthMm === i.lengthMm)]),
-  );
-  const used = m.bins.map(() => 0);
-  return patterns.map((p): CutBar => {
-    const bin = m.bins[p.bin]!;
-    const number = used[p.bin]!++;
-    const pieces = p.counts.flatMap((n, i) => waiting.get(m.items[i]!.lengthMm)!.splice(0, n));
-    return {
-      id: bin.isPack ? bin.ids[0]! : bin.ids[number]!,
-      bought: bin.isPack ? number + 1 : 0,
-      pieces,
-      restMm: p.restMm,
-      isKept: p.restMm >= m.keepMm,
-    };
-  });
 }
