@@ -26,6 +26,16 @@ test('a piece is finished with a photo: length and rows are read off it, and the
   await markPhoto(page, photo);
   await expect(page.getByTestId('rows-sure')).toHaveText('counted 29, sure');
   expect(await violations(page), 'the photo').toEqual([]);
+  // A tape overrules the photo's scale for this one piece; one that is far off is refused in words.
+  const answer = page.getByTestId('photo-found');
+  const byPhoto = await answer.textContent();
+  await page.getByLabel('It is, by tape').fill('9 cm');
+  await expect(page.getByText('more than a quarter apart')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Use it' })).toBeDisabled();
+  await page.getByLabel('It is, by tape').fill(`${(photo.lengthMm * 1.02).toFixed(0)} mm`);
+  await expect(answer).toContainText(`${(photo.lengthMm * 0.102).toFixed(1)} cm ± 1.5 mm`);
+  await page.getByLabel('It is, by tape').fill('');
+  await expect(answer).toHaveText(byPhoto!);
   await page.getByRole('button', { name: 'Use it' }).click();
   const woven = await page.getByLabel('Woven length, measured').inputValue();
   // Within 1 % of what was rendered.

@@ -5,6 +5,8 @@ import { useLength } from '../ui/units.tsx';
 
 interface Props {
   readonly measured: BandMeasured;
+  /** By how much a tape has made the photo larger; 1 without one. */
+  readonly scale: number;
   readonly rows: number | undefined;
   readonly onRows: (rows: number | undefined) => void;
 }
@@ -12,9 +14,11 @@ interface Props {
 const PROFILE_PX = 46;
 
 /** The band laid straight with its rows ticked, its width along it, and the count, which can be put right. */
-export function FoundBand({ measured, rows, onRows }: Props) {
+export function FoundBand({ measured, scale, rows, onRows }: Props) {
   const show = useLength();
-  const { strip, rows: counted, profileMm, widthMm } = measured;
+  const { strip, rows: counted, profileMm } = measured;
+  const low = show(scale * measured.widthMm.low, { kind: 'small' });
+  const high = show(scale * measured.widthMm.high, { kind: 'small' });
   const canvas = useRef<HTMLCanvasElement>(null);
   const [ticks, setTicks] = useState<readonly number[]>([]);
   useEffect(() => {
@@ -72,7 +76,7 @@ export function FoundBand({ measured, rows, onRows }: Props) {
         preserveAspectRatio="none"
         className="h-12 w-full"
         role="img"
-        aria-label={`Width along the piece: ${show(widthMm.low, { kind: 'small' })} to ${show(widthMm.high, { kind: 'small' })}`}
+        aria-label={`Width along the piece: ${low} to ${high}`}
       >
         <path
           d={`M0 ${PROFILE_PX}${profileMm.map((w, i) => `L${((1000 * i) / (profileMm.length - 1 || 1)).toFixed(1)} ${(PROFILE_PX * (1 - (0.9 * w) / most)).toFixed(1)}`).join('')}L1000 ${PROFILE_PX}Z`}
@@ -80,7 +84,7 @@ export function FoundBand({ measured, rows, onRows }: Props) {
         />
       </svg>
       <p className="text-[15px] text-ink-soft">
-        Width: mostly {show(widthMm.low, { kind: 'small' })} to {show(widthMm.high, { kind: 'small' })}.
+        Width: mostly {low} to {high}.
       </p>
       {counted.kind === 'none' ? (
         <p className="rounded bg-amber-pale px-3 py-1.5 text-amber-ink">{counted.why}</p>

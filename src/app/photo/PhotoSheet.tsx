@@ -1,4 +1,3 @@
-import { useEffect, useState } from 'react';
 import { SHEETS } from '../../core/fit/wristStrip.ts';
 import { leastMarks, nextMark } from '../../core/photo/marking.ts';
 import { squareSheetSvg } from '../../core/photo/squareSheet.ts';
@@ -10,9 +9,7 @@ import { FilePicker } from '../ui/FilePicker.tsx';
 import { Problem } from '../ui/Problem.tsx';
 import { Select } from '../ui/Select.tsx';
 import { Sheet } from '../ui/Sheet.tsx';
-import { useLength } from '../ui/units.tsx';
-import { WhyText } from '../ui/WhyNumber.tsx';
-import { FoundBand } from './FoundBand.tsx';
+import { Answer } from './Answer.tsx';
 import { MarkPicture } from './MarkPicture.tsx';
 import type { FromPhoto, PhotoPiece } from './types.ts';
 import { usePhoto } from './usePhoto.ts';
@@ -137,72 +134,5 @@ function Check({
       />
       {label}
     </label>
-  );
-}
-
-/** A photo tells no more than tenths of a millimetre. */
-const tenths = (mm: number): number => Math.round(10 * mm) / 10;
-
-/** What the marks come to, with its error; rows are taken over only where they are sure or were typed. */
-function Answer({
-  photo,
-  onUse,
-}: {
-  readonly photo: ReturnType<typeof usePhoto>;
-  readonly onUse: Props['onUse'];
-}) {
-  const show = useLength();
-  const { found, shown, isWorking } = photo;
-  const [rows, setRows] = useState<number>();
-  useEffect(() => {
-    const counted = found?.kind === 'band' ? found.measured.rows : undefined;
-    setRows(counted?.kind === 'rows' && counted.isSure ? counted.rows : undefined);
-  }, [found]);
-  if (!found) return <p className="text-ink-soft">{isWorking ? 'Measuring…' : ''}</p>;
-  if (found.kind === 'failed') return <Problem>{found.message}</Problem>;
-  const { sdMm, notes, why } = found.measured;
-  const lengthMm = tenths(found.measured.lengthMm);
-  const widthMm = found.kind === 'band' ? found.measured.widthMm.median : undefined;
-  const words = [
-    `${show(lengthMm, { kind: 'small' })} ± ${show(sdMm, { kind: 'small' })}`,
-    ...(rows ? [`${rows} rows`, `${show(lengthMm / rows, { kind: 'small' })} a row`] : []),
-    ...(widthMm === undefined ? [] : [`${show(widthMm, { kind: 'small' })} wide`]),
-  ];
-  return (
-    <section aria-label="What comes out" className={isWorking ? 'opacity-60' : ''}>
-      <p role="status" className="figure text-2xl" data-testid="photo-found">
-        {words.join(' · ')}
-      </p>
-      <p className="text-[15px] text-ink-soft" data-testid="photo-why">
-        <WhyText why={why} />.
-      </p>
-      {notes.map((n) => (
-        <p key={n} className="mt-1 text-amber-ink">
-          {n}
-        </p>
-      ))}
-      {found.kind === 'band' && (
-        <div className="mt-2">
-          <FoundBand measured={found.measured} rows={rows} onRows={setRows} />
-        </div>
-      )}
-      <div className="mt-3 flex justify-end">
-        <Button
-          look="next"
-          className="px-6 py-2 text-lg"
-          onClick={() =>
-            onUse({
-              lengthMm,
-              sdMm,
-              small: shown?.small ?? '',
-              ...(rows === undefined ? {} : { rows }),
-              ...(widthMm === undefined ? {} : { widthMm: tenths(widthMm) }),
-            })
-          }
-        >
-          Use it
-        </Button>
-      </div>
-    </section>
   );
 }

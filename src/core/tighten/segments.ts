@@ -56,4 +56,4 @@ export function closestIn(io: Float64Array): void {
   io[17] = dx * dx + dy * dy + dz * dz;
 }
 
-const clamp01 = (value: number): number => (value < 0 ? 0 : value > 1 ? 1 : value);
+const clamp01 = (value: number): number => Math.min(1, Math.max(0, value));
