@@ -202,6 +202,12 @@ test('a word of the craft opens where it is met, and leads to all of them', asyn
   await expect(page.getByRole('listitem')).toHaveCount(1);
   await expect(page.getByRole('heading', { name: 'lark’s head' })).toBeVisible();
   expect(await violations(page)).toEqual([]);
+  // In the words of a weave, too, and each only where it is met first.
+  await page.goto('/weaves/clove-hitch-bar');
+  const met = page.getByRole('main').getByRole('button', { name: /^clove hitch/ });
+  await expect(met).toHaveCount(1);
+  await met.click();
+  await expect(page.getByRole('dialog', { name: 'clove hitch' }).locator('svg').first()).toBeVisible();
 });
 
 test('a place with nothing in it shows what it is for, and how one begins', async ({ page }) => {

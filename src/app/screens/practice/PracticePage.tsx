@@ -3,6 +3,7 @@ import { questionOf } from '../../../core/practice/drills.ts';
 import { DRILL_KINDS, type DrillKind, type Question } from '../../../core/practice/types.ts';
 import { seeded } from '../../../core/random.ts';
 import { Hint } from '../../help/Hint.tsx';
+import { Linked } from '../../help/Linked.tsx';
 import { useDeck, usePractice } from '../../state/practice.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -144,7 +145,9 @@ export default function PracticePage() {
               >
                 {isRight ? '✓ Right.' : '✗ Not quite.'}
               </p>
-              <p className="max-w-3xl text-lg">{question.why}</p>
+              <p className="max-w-3xl text-lg">
+                <Linked text={question.why} />
+              </p>
               <Button look="next" className="mt-2 px-6 py-2 text-lg" onClick={goOn}>
                 Next <span className="text-[15px]">Space</span>
               </Button>

@@ -13,8 +13,8 @@ import {
 import { bightName } from '../../../core/rings/types.ts';
 import { layText, passText, stopAfter } from '../../../core/rings/words.ts';
 import { plural } from '../../../core/words.ts';
+import { LinkedWhy } from '../../help/Linked.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { WhyText } from '../../ui/WhyNumber.tsx';
 import { LostSheet } from './LostSheet.tsx';
 import { useRing } from './RingContext.tsx';
 import { TuckTile } from './TuckTile.tsx';
@@ -60,7 +60,7 @@ export function RunPanel({ isLarge = false }: { readonly isLarge?: boolean }) {
           {stop.map((line, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: lines of one stop
             <li key={i}>
-              <WhyText why={line} />
+              <LinkedWhy why={line} />
             </li>
           ))}
         </ul>

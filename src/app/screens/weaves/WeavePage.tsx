@@ -6,6 +6,7 @@ import type { View } from '../../../core/drawing/paint.ts';
 import { findPattern } from '../../../core/patterns/index.ts';
 import type { SolvedWeave } from '../../../core/patterns/types.ts';
 import { removeWeave } from '../../../storage/weaves.ts';
+import { Linked } from '../../help/Linked.tsx';
 import { useWeave, useWorkshop } from '../../state/knowledge.tsx';
 import { useDatabase } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -13,6 +14,7 @@ import { lazily } from '../../ui/lazily.ts';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { NotationEditor } from './NotationEditor.tsx';
+import { Reading } from './Reading.tsx';
 import { ROLE_NAMES } from './roles.ts';
 import { SwatchForm } from './SwatchForm.tsx';
 import { Usage } from './Usage.tsx';
@@ -56,7 +58,9 @@ export default function WeavePage() {
       <main>
         <div className="flex flex-wrap items-baseline gap-x-5 px-5 pt-3 pb-3">
           <h1 className="font-bold font-title text-3xl">{name}</h1>
-          <p className="max-w-3xl text-lg">{pattern?.words}</p>
+          <p className="max-w-3xl text-lg">
+            <Linked text={pattern?.words ?? ''} />
+          </p>
           <Link to="/weaves" className="ml-auto underline">
             All weaves
           </Link>
@@ -146,44 +150,6 @@ function Faces({ solved }: { readonly solved: SolvedWeave }) {
           ))}
         </tbody>
       </table>
-    </section>
-  );
-}
-
-function Reading({ pattern }: { readonly pattern: NonNullable<ReturnType<typeof findPattern>> }) {
-  return (
-    <section aria-label="Reading the work">
-      <h2 className="mb-1 font-bold font-title text-xl">Reading the work</h2>
-      <dl className="grid max-w-3xl grid-cols-[auto_1fr] gap-x-5 gap-y-1">
-        <dt className="font-semibold">Start</dt>
-        <dd>{pattern.starts}</dd>
-        <dt className="font-semibold">Edges</dt>
-        <dd>{pattern.edges}</dd>
-        <dt className="font-semibold">Next</dt>
-        <dd>{pattern.next}</dd>
-        {pattern.tightens && (
-          <>
-            <dt className="font-semibold">Tight</dt>
-            <dd>Draw {pattern.tightens.join(', then ')}.</dd>
-          </>
-        )}
-        {pattern.rests && (
-          <>
-            <dt className="font-semibold">At rest</dt>
-            <dd>
-              It can rest in two ways. {pattern.rests.as} {pattern.rests.other}
-            </dd>
-          </>
-        )}
-        {pattern.mistakes.map((m) => (
-          <div key={m.mistake} className="contents">
-            <dt className="font-semibold">Slip</dt>
-            <dd>
-              {m.mistake}: {m.looks}
-            </dd>
-          </div>
-        ))}
-      </dl>
     </section>
   );
 }
