@@ -112,6 +112,28 @@ describe('will it reach?', () => {
     expect(Math.abs(r.ends[0]!.rows - planned.ends[0]!.rows)).toBeLessThanOrEqual(1);
   });
 
+  it('stopping earlier is offered as long as there is slack for it, to the millimetre', () => {
+    const shorterOf = (slackMm: number) => {
+      const slack = { ...bar.figures.slack, value: slackMm };
+      const plan = { ...bar, figures: { ...bar.figures, slack } };
+      const reach = ask({ plan, rowsDone: 10, left: measured(10, 1.2) });
+      const remedy = reach.remedies.find((r) => r.id === 'shorter')!;
+      const [makes, lessMm, closesMm] = remedy.what.flatMap((part) =>
+        typeof part === 'string' ? [] : 'mm' in part ? [part.mm] : 'value' in part ? [part.value] : [],
+      ) as [number, number, number];
+      return { ...remedy, reach, makes, lessMm, closesMm };
+    };
+    const { reach, makes, lessMm, closesMm } = shorterOf(0);
+    // Rows that are not tied any more, each as high as it has turned out.
+    expect(lessMm).toBeCloseTo((reach.rowsNeeded - makes) * reach.rowMm.mean, 9);
+    expect(lessMm).toBeGreaterThan(3);
+    expect(closesMm).toBeCloseTo(bar.closed.closedMm - lessMm, 9);
+    const [just, tight] = [shorterOf(lessMm + 1), shorterOf(lessMm - 1)];
+    expect([just.ok, tight.ok]).toEqual([true, false]);
+    expect(whyText(just.what)).toContain('still 1 mm slack');
+    expect(whyText(tight.what)).toContain('1 mm too tight');
+  });
+
   it('remedies carry their numbers: fid, shorter, spread, splice', () => {
     const r = ask({ rowsDone: 15, left: measured(15, 1.14) });
     expect(r.verdict).not.toBe('reaches');
