@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { parseDesign } from '../../formats/design.ts';
 import { plan } from '../../plan/plan.ts';
 import type { Plan } from '../../plan/types.ts';
-import { grownTo, ringsOf, rowEvents, rowsTo } from './events.ts';
+import { grownTo, ringsOf, rowEvents, rowMmOf, rowsTo } from './events.ts';
 
 const planned = (name: string): Plan => {
   const read = parseDesign(readFileSync(`examples/${name}.json`, 'utf8'));
@@ -35,6 +35,28 @@ describe('rows and places along a band', () => {
     for (const rows of [0, 7, band.rows])
       expect(grownTo(band, rows, 1)).toBeCloseTo(grownTo(band, band.rows - rows), 9);
   });
+
+  it.each(['pavel-first-band', 'okoro-guide-band'])(
+    '%s: a bead is threaded when the work has come to its near side',
+    (name) => {
+      const read = parseDesign(readFileSync(`examples/${name}.json`, 'utf8'));
+      if (!read.ok) throw new Error(name);
+      const made = plan({ ...read.value, addons: [{ kind: 'bead', at: { centre: true }, sizeMm: 24 }] });
+      if (!made.ok) throw new Error(made.issues[0]!.message);
+      const band = made.value.bands[0]!;
+      const bead = band.addons.find((a) => a.kind === 'bead')!;
+      // From where the rows begin to the bead's middle, less half of its 24 mm, in rows.
+      const middle =
+        band.firstRow === 'start' ? bead.atMm - band.startMm : band.startMm + band.wovenMm - bead.atMm;
+      const rows = Math.round((middle - 12) / rowMmOf(band));
+      const event = rowEvents(made.value, 0, false, band.rows, () => 'left end').find((e) =>
+        e.title.startsWith('Thread the'),
+      )!;
+      expect(event.afterRow).toBe(rows);
+      // Two rows and more sooner than by its middle.
+      expect(event.afterRow).toBeLessThanOrEqual(Math.round(middle / rowMmOf(band)) - 2);
+    },
+  );
 
   it('whatever the number of rows, what interrupts them comes in order and before the last', () => {
     const collar = planned('halley-collar');
