@@ -20,6 +20,8 @@ const browser = await chromium.launch({
   executablePath: CHROMIUM,
   args: [...CHROMIUM_FLAGS, '--enable-precise-memory-info', '--js-flags=--expose-gc'],
 });
+/** The demo's piece that the longest one is made from. */
+const SHORT = 'demo-okoro-guide-band';
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 
 /** Copies of what is there, under names and ids of their own, straight into the store. As text: the page runs it. */
@@ -126,12 +128,57 @@ async function round() {
   return { seen, heapMB };
 }
 
+/** The longest piece there is, 3 m round in micro cord, beside the demo's: under its own id, straight into the store. */
+const LONG = `(async () => {
+  const db = await new Promise((done, fail) => {
+    const asked = indexedDB.open('warp-beam');
+    asked.onsuccess = () => done(asked.result);
+    asked.onerror = () => fail(asked.error);
+  });
+  const tx = db.transaction('designs', 'readwrite');
+  const designs = tx.objectStore('designs');
+  designs.get('${SHORT}').onsuccess = (e) => {
+    const d = e.target.result;
+    const design = { ...d.design, name: 'Three metres', product: 'band', wearer: { name: 'The dome', girthMm: 3000 }, cord: 'micro-1.2' };
+    designs.put({ ...d, id: 'long', name: design.name, design });
+  };
+  await new Promise((done, fail) => { tx.oncomplete = done; tx.onerror = () => fail(tx.error); });
+  db.close();
+})()`;
+
+/** Tie opened on a piece, and twenty steps of it. */
+async function tie(id: string) {
+  await page.goto(`${address}/d/${id}`);
+  const start = page.getByRole('button', { name: /^(Start|Continue) tying/ }).first();
+  await start.waitFor();
+  const opened = await look(async () => {
+    await start.click();
+    await page.getByTestId('step-title').waitFor();
+  });
+  const title = page.getByTestId('step-title');
+  for (let i = 0; i < 12 && !/^Row 1 of/.test((await title.textContent()) ?? ''); i++)
+    await page.keyboard.press('ArrowRight');
+  const said = (await title.textContent()) ?? '';
+  const stepped = await look(async () => {
+    for (let i = 0; i < 20; i++) await page.keyboard.press('ArrowRight');
+    await page.waitForFunction(
+      `document.querySelector('[data-testid=step-title]').textContent !== ${JSON.stringify(said)}`,
+    );
+  });
+  await page.evaluate('window.gc?.()');
+  const heapMB = Number(await page.evaluate('performance.memory.usedJSHeapSize')) / 2 ** 20;
+  return { rows: Number(/of (\d+)/.exec(said)?.[1] ?? 0), opened, stepped, heapMB };
+}
+
 await page.goto(`${address}/?stall`);
 await page.getByTestId('cut-A').first().waitFor();
 await page.goto(`${address}/log`);
 await page.getByRole('heading', { level: 1 }).waitFor();
 await page.getByRole('button', { name: /Load the stall’s log/ }).click();
 await page.getByTestId('log-table').waitFor();
+await page.evaluate(LONG);
+await tie(SHORT);
+const [short, long] = [await tie(SHORT), await tie('long')];
 // Once to fetch every part, once to measure.
 await round();
 const few = await round();
@@ -153,6 +200,10 @@ for (const [name, a] of Object.entries(few.seen)) {
 }
 console.log(
   `\nMemory: ${few.heapMB.toFixed(0)} MB, then ${many.heapMB.toFixed(0)} MB (${(many.heapMB / few.heapMB).toFixed(1)} ×).`,
+);
+const times = (x: number, y: number) => `${(x / Math.max(1, y)).toFixed(1)} × (${x.toFixed(0)} ms)`;
+console.log(
+  `Tie with ${long.rows} rows against ${short.rows}: opens in ${times(long.opened.ms, short.opened.ms)}, longest task ${times(long.opened.longestTaskMs, short.opened.longestTaskMs)}; longest task of 20 steps ${times(long.stepped.longestTaskMs, short.stepped.longestTaskMs)}; memory ${short.heapMB.toFixed(0)} MB, then ${long.heapMB.toFixed(0)} MB.`,
 );
 await browser.close();
 await app.close();

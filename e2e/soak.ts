@@ -27,7 +27,7 @@ const LINES = [
   '∞ m Ember',
   '',
 ];
-const LENGTHS = ['17.3 cm', '6 1/2 in', '0', '99 m', 'NaN', '165'];
+const LENGTHS = ['17.3 cm', '6 1/2 in', '0', '99 m', 'nan', '165'];
 /** What no person should ever read. */
 const NONSENSE = /\bNaN\b|\bInfinity\b|\bundefined\b|\[object /;
 const CHECK_EVERY = 10;

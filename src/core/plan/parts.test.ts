@@ -1,7 +1,9 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { END_MM, handLengthMm } from '../chance/hands.ts';
 import { larksHeadLegMm, roundBar, turnRoundBarMm } from '../closures/attach.ts';
 import type { Design } from '../formats/design.gen.ts';
+import { parseDesign } from '../formats/design.ts';
 import { whyText } from '../why/why.ts';
 import { plan } from './plan.ts';
 import type { CordCut, CordPart, Plan } from './types.ts';
@@ -283,5 +285,30 @@ describe('what is used, and what is left', () => {
   it('half of a hand length goes with the cord’s thickness', () => {
     expect(handLengthMm('row', 'fingers', 2 * D)).toBe(Math.round(75 * 1.5));
     expect(handLengthMm('row', 'fingers', D / 2)).toBe(Math.round(75 * 0.75));
+  });
+});
+
+describe('the cord of a slider', () => {
+  const read = parseDesign(readFileSync('examples/sade-equinox-band.json', 'utf8'));
+  const made = read.ok ? plan(read.value) : undefined;
+  const cords = made?.ok ? made.value.cords : [];
+  const [band, slider] = [cords.find((c) => !c.isExtra)!, cords.find((c) => c.isExtra)!];
+  const margins = (cord: CordCut) => cord.parts.filter((x) => x.what === 'margin');
+  /** “2.87 times that”: the quantile that a spare is cut for. */
+  const times = (x: CordPart) => Number(/([\d.]+) times that/.exec(whyText(x.why))![1]);
+
+  it('is cut for the same promise as the band that it closes', () => {
+    expect(times(margins(slider)[0]!)).toBe(times(margins(band)[0]!));
+  });
+
+  it('has half of its spare at either end, and both ends have all of it', () => {
+    const [one, other] = margins(slider) as [CordPart, CordPart];
+    expect(one.lengthMm).toBe(other.lengthMm);
+    const whole = one.why.flatMap((part) => (typeof part !== 'string' && 'mm' in part ? [part.mm] : []))[0]!;
+    expect(one.lengthMm + other.lengthMm).toBeCloseTo(whole, 9);
+    // The one pass of the slider, 50.8 cm, × (e^(q·σ) − 1).
+    const closure = slider.parts.filter((x) => x.what === 'closure').reduce((sum, x) => sum + x.lengthMm, 0);
+    const percent = Number(/is ([\d.]+) %/.exec(whyText(one.why))![1]);
+    expect(Math.abs(whole / closure - percent / 100)).toBeLessThan(0.001);
   });
 });
