@@ -70,6 +70,17 @@ describe('sets of bars', () => {
     expect(sets.map(spareOf)).toEqual([1500, 500]);
   });
 
+  it('are given up where there are too many, the first of them kept', () => {
+    // Any 20 of 40 bars, each a millimetre shorter than the one before.
+    const bars = Array.from({ length: 40 }, (_, i) => 1040 - i);
+    const { sets, isAll } = barSets(stash([1000], bars), [], 20);
+    expect(isAll).toBe(false);
+    expect(sets.length).toBeGreaterThan(10);
+    // 20 such bars that hold next to all that 20 can: it is looked for, but not for ever.
+    const most = bars.slice(0, 20).reduce((a, b) => a + b, 0);
+    expect(barSets(stash([most], bars), [], 20)).toMatchObject({ isAll: true, sets: { length: 1 } });
+  });
+
   it('are every set that can be bought and holds enough, as trying them all finds', () => {
     const lengths = fc.array(fc.integer({ min: 1, max: 9 }), { minLength: 1, maxLength: 6 });
     fc.assert(

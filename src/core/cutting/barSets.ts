@@ -4,6 +4,8 @@ import type { Bin, Merged } from './model.ts';
 
 /** More sets of bars than this are not told apart. */
 const MOST_SETS = 120;
+/** Nor are more steps taken to find them. */
+const MOST_STEPS = 200_000;
 
 /** Bars that may be opened together: how many of each bin, and what they hold beyond what is wanted. */
 interface BarSet {
@@ -28,8 +30,10 @@ export function barSets(
     .sort((x, y) => y.holds - x.holds);
   const found: BarSet[] = [];
   const counts = m.bins.map(() => 0);
+  let steps = 0;
   /** False where there are too many. */
   const walk = (at: number, left: number, holds: number, spent: number): boolean => {
+    if (++steps > MOST_STEPS) return false;
     const next = order[at];
     // The bars that are left are no longer than the next one.
     if (holds + left * (next?.holds ?? 0) < need) return true;
