@@ -84,10 +84,11 @@ const snake: Pattern = {
   facts: { crossings: 16, periods: { A: 1, B: 1 } },
 };
 
-/** Columns lie this far from the middle, wraps are this much wider, and all is drawn to this scale: the looser, the longer slack runs out of it. */
+/** Columns lie this far from the middle, and wraps are this much wider. */
 const COLUMN = 7.1;
 const WIDE = 1.4;
-const LOOSE = 0.84;
+/** All is drawn to this scale, flat or rope-like: the looser, the longer slack runs out of it. */
+const LOOSE = { flat: 0.84, rope: 0.714 } as const;
 
 /** From over the inner strand to the other column's last loop and back. Through from the front, or poked up from behind. */
 const FROM_FRONT: readonly Point[] = [
@@ -115,7 +116,7 @@ const FROM_BEHIND: readonly Point[] = [
 ];
 
 /** Two snakes side by side, each the other's mirror image; the right outer strand is laced into the left column on its way. */
-function mated(id: string, laced: readonly Point[]) {
+function mated(id: string, laced: readonly Point[], loose: number) {
   const wrap = [...ROUND, ...THROUGH_WIDE];
   const left = (path: readonly Point[]): Point[] => path.map(([x, y, z]) => [WIDE * x - COLUMN, y, z]);
   const [inner, outer] = [left(wrap), left(turned(wrap))];
@@ -124,13 +125,13 @@ function mated(id: string, laced: readonly Point[]) {
   return draw({
     kind: 'weave',
     id,
-    period: 2 * WRAP * LOOSE,
+    period: 2 * WRAP * loose,
     rows: 1,
     strands: [
-      { name: 'OL', path: scaled(outer, LOOSE) },
-      { name: 'IL', path: scaled(inner, LOOSE) },
-      { name: 'IR', path: scaled(mirrored(inner), LOOSE) },
-      { name: 'OR', path: scaled(detour, LOOSE) },
+      { name: 'OL', path: scaled(outer, loose) },
+      { name: 'IL', path: scaled(inner, loose) },
+      { name: 'IR', path: scaled(mirrored(inner), loose) },
+      { name: 'OR', path: scaled(detour, loose) },
     ],
   });
 }
@@ -159,7 +160,7 @@ const matedSnakes: readonly Pattern[] = [
     name: 'Mated snake, flat',
     shows: ['chain', 'columns'],
     words: `In both columns at once: first both inner strands, then both outer ones. ${WRAP_WORDS} The right outer strand, on its way back, goes behind, up through the left column’s last loop from behind, and back over to its own side.`,
-    draw: () => mated('mated-snake', FROM_BEHIND),
+    draw: () => mated('mated-snake', FROM_BEHIND, LOOSE.flat),
     patience: 3,
     edges: 'Two clear chains side by side, and the lace’s bights between them; it lies flat.',
     rests: {
@@ -174,8 +175,8 @@ const matedSnakes: readonly Pattern[] = [
     name: 'Mated snake, rope-like',
     shows: ['chain', 'columns', 'round'],
     words: `In both columns at once: first both inner strands, then both outer ones. ${WRAP_WORDS} The right outer strand, on its way back, goes in front, down through the left column’s last loop, and back behind to its own side.`,
-    draw: () => mated('mated-snake-rope', FROM_FRONT),
-    patience: 4,
+    draw: () => mated('mated-snake-rope', FROM_FRONT, LOOSE.rope),
+    patience: 3,
     edges: 'One chain and slanting bars beside it: four strands turned into each other.',
     facts: { crossings: 39, periods: { OL: 1, IL: 1, IR: 1, OR: 1 } },
   },
