@@ -24,13 +24,16 @@ const browser = await chromium.launch({
 const SHORT = 'demo-okoro-guide-band';
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 
-/** Copies of what is there, under names and ids of their own, straight into the store. As text: the page runs it. */
-const FILL = (many: number, hanks: number): string => `(async () => {
-  const db = await new Promise((done, fail) => {
+/** The store as the application has it. */
+const OPEN = `const db = await new Promise((done, fail) => {
     const asked = indexedDB.open('warp-beam');
     asked.onsuccess = () => done(asked.result);
     asked.onerror = () => fail(asked.error);
-  });
+  });`;
+
+/** Copies of what is there, under names and ids of their own, straight into the store. As text: the page runs it. */
+const FILL = (many: number, hanks: number): string => `(async () => {
+  ${OPEN}
   const all = (store) => new Promise((done) => { db.transaction(store).objectStore(store).getAll().onsuccess = (e) => done(e.target.result); });
   const [designs, makes, ledger] = [await all('designs'), await all('makes'), await all('stash')];
   const tx = db.transaction(['designs', 'makes', 'stash'], 'readwrite');
@@ -130,11 +133,7 @@ async function round() {
 
 /** The longest piece there is, 3 m round in micro cord, beside the demo's: under its own id, straight into the store. */
 const LONG = `(async () => {
-  const db = await new Promise((done, fail) => {
-    const asked = indexedDB.open('warp-beam');
-    asked.onsuccess = () => done(asked.result);
-    asked.onerror = () => fail(asked.error);
-  });
+  ${OPEN}
   const tx = db.transaction('designs', 'readwrite');
   const designs = tx.objectStore('designs');
   designs.get('${SHORT}').onsuccess = (e) => {

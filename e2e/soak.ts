@@ -27,6 +27,7 @@ const LINES = [
   '∞ m Ember',
   '',
 ];
+/** “nan” is small: as a name it must not look like a number that went wrong. */
 const LENGTHS = ['17.3 cm', '6 1/2 in', '0', '99 m', 'nan', '165'];
 /** What no person should ever read. */
 const NONSENSE = /\bNaN\b|\bInfinity\b|\bundefined\b|\[object /;

@@ -1,7 +1,7 @@
 import { type Cap, generate, Pool } from './columns.ts';
 import { cutsOf } from './cuts.ts';
 import { fitDecreasing } from './fitting.ts';
-import { type Merged, type Pattern, type Stage, stageCost } from './model.ts';
+import { type Merged, type Pattern, type Stage, totalCost } from './model.ts';
 import type { Solver } from './solver.ts';
 
 const MOST_DEPTH = 400;
@@ -36,8 +36,7 @@ export function dive(
   most = MOST_DIVES[stage],
 ): Pattern[] | undefined {
   let best: Pattern[] | undefined;
-  const total = (list: readonly Pattern[], of: Stage) =>
-    list.reduce((sum, p) => sum + stageCost(of, m.bins[p.bin]!, p.restMm, m.keepMm), 0);
+  const total = (list: readonly Pattern[], of: Stage) => totalCost(m, list, of);
   const offer = (list: readonly Pattern[]) => {
     const isWithin = caps.every((cap) => total(list, cap.stage) <= cap.most + 1e-6);
     if (isWithin && (!best || total(list, stage) < total(best, stage))) best = [...list];

@@ -156,6 +156,12 @@ describe('a load along the piece', () => {
     expect(drawn).toBeGreaterThan(1.02 * free);
     expect(beaten).toBeLessThan(0.98 * free);
   });
+
+  it('that pulls more than the strands do is refused in words, at once', () => {
+    // Two working ends of tension 1 pull with less than 2; cores are held by the hand.
+    const tight = tighten(findPattern('solomon-bar')!.draw(), { ...DEFAULTS, h: 0.4, load: -4 });
+    expect(tight.ok || tight.issues[0]!.code).toBe('tighten.taut');
+  });
 });
 
 describe('a step', () => {

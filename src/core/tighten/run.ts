@@ -68,6 +68,9 @@ interface Stage {
 /** Below this share of touching distance strands may have passed through each other. */
 const PASS_LIMIT = 0.3;
 
+/** A weave is drawn loosely: held taut it may grow a little at first, but never to so many times its drawn length. */
+const MOST_STRETCH = 2;
+
 /** No edge is longer than this many radii of the thinnest strand: another could slip across between two points. */
 const LONGEST_EDGE = 2.4;
 
@@ -111,6 +114,7 @@ function pull(start: Rope, stage: Stage, options: TightenOptions, watch: Watch):
   for (; steps < stage.steps * options.patience; steps++) {
     step(state, contacts, medium, fire);
     leastEver = Math.min(leastEver, fire.energies.closest);
+    if (options.load < 0 && state.period > MOST_STRETCH * start.period) return tooTaut();
     if (!Number.isFinite(fire.residual) || contacts.capacityHit) return unstable();
     if (steps > 20 && fire.residual < stage.tolerance && Math.abs(fire.periodForce) < stage.tolerance) break;
     if (steps % 40 === 0 && !watch(steps / (stage.steps * options.patience), () => toRope(state, rope))) {
@@ -242,4 +246,12 @@ const unstable = () =>
     code: 'tighten.unstable',
     path: '',
     message: 'The strands could not be kept apart; draw them further from each other.',
+  });
+
+const tooTaut = () =>
+  fail({
+    code: 'tighten.taut',
+    path: '',
+    message:
+      'It is held more taut along the piece than its strands pull, so that its rows come apart: less load, or more weight on the strands.',
   });
