@@ -72,6 +72,18 @@ describe('cords of different thickness', () => {
     );
   });
 
+  it('says that figures may be off where the strands did not come to rest, and only there', () => {
+    const noted = (force: Partial<typeof solved.value.convergence>) => {
+      const convergence = { ...solved.value.convergence, residual: 0.003, periodForce: 0.001, ...force };
+      const made = planned(DESIGN, { ...LIBRARY_ONLY, mixed: () => ({ ...solved.value, convergence }) });
+      return made.checks.some((c) => c.id === 'weave.rest' && c.isNote);
+    };
+    expect(noted({})).toBe(false);
+    expect([noted({ residual: 0.009 }), noted({ residual: 0.011 })]).toEqual([false, true]);
+    expect([noted({ periodForce: 0.009 }), noted({ periodForce: 0.011 })]).toEqual([false, true]);
+    expect(noted({ periodForce: -0.011 })).toBe(true);
+  });
+
   it('counts by the weave that was pulled tight for them', () => {
     const facts = solved.value;
     const a = facts.strands.find((s) => s.name === 'A')!;

@@ -71,8 +71,11 @@ const PASS_LIMIT = 0.3;
 /** A weave is drawn loosely: held taut it may grow a little at first, but never to so many times its drawn length. */
 const MOST_STRETCH = 2;
 
-/** No edge is longer than this many radii of the thinnest strand: another could slip across between two points. */
-const LONGEST_EDGE = 2.4;
+/**
+ * No edge is longer than this many radii of the thinnest strand: another could slip across between two points, and on
+ * longer ones (2.4 was tried) the corners of thin strands hook into each other before their rows have slid together.
+ */
+const LONGEST_EDGE = 1.6;
 
 /**
  * From coarse and soft to fine and hard. Closed knots are measured to a fraction of a per cent, so they get hard
