@@ -78,9 +78,9 @@ describe('a weave in cords of different thickness', () => {
   it('keeps a spine of micro cord on the front of a laced bar', () => {
     // Coarser than for cutting, to be quick: what is asked is which strand winds.
     const solved = solveMixed({
-      ...request(solvedFacts('laced-bar-spine')!, { T: 0.3 }),
-      h: 0.5,
-      patience: 0.4,
+      ...request(solvedFacts('laced-bar-spine')!, { T: 0.4 }),
+      h: 0.4,
+      patience: 0.5,
     });
     if (!solved.ok) throw new Error(solved.issues[0]!.message);
     const bar = solved.value;
