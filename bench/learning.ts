@@ -1,5 +1,5 @@
 /**
- * What the log is worth, on makers of a simulation that ties row by row: error of the predicted use, and how often both ends stay within the 98 % cut, after so many makes.
+ * What the log is worth, on makers of a simulation that ties row by row: error of the predicted use of an end, and how often both ends stay within the 98 % cut, after so many makes.
  *   node --import tsx bench/learning.ts [makers]
  */
 import { marginFor } from '../src/core/chance/joint.ts';
@@ -31,16 +31,20 @@ function tried(
   piece: MadePiece,
   mean: number,
   shared: SharedSpread,
+  ends = 0,
 ): { error: number; kept: boolean; leftMm: number } {
   const { calculatedMm, trueUseMm } = piece;
   const { variance, loading } = endSpread(shared, calculatedMm, piece.evidence.rows ?? 30);
   const q = marginFor(PROMISE, { loadings: [loading, loading], nu: shared.nu ?? PRIOR_NU });
-  const cut = calculatedMm * Math.exp(mean + q * Math.sqrt(variance));
-  const used = (trueUseMm[0] + trueUseMm[1]) / 2;
+  const said = [mean + ends, mean - ends];
+  const cuts = said.map((m) => calculatedMm * Math.exp(m + q * Math.sqrt(variance)));
   return {
-    error: Math.abs(used / (calculatedMm * Math.exp(mean)) - 1),
-    kept: trueUseMm.every((mm) => mm <= cut),
-    leftMm: 2 * cut - trueUseMm[0] - trueUseMm[1],
+    error: trueUseMm.reduce(
+      (sum, mm, k) => sum + Math.abs(mm / (calculatedMm * Math.exp(said[k]!)) - 1) / 2,
+      0,
+    ),
+    kept: trueUseMm.every((mm, k) => mm <= cuts[k]!),
+    leftMm: cuts[0]! + cuts[1]! - trueUseMm[0] - trueUseMm[1],
   };
 }
 
@@ -66,7 +70,8 @@ function run(name: string, world: World): void {
       const { batch: _lot, ...about } = next.evidence;
       const f = forecast(learn(before.map((p) => p.evidence)), isLotKnown ? next.evidence : about);
       const key = `${n} makes, ${isTied ? 'tied before' : 'a new weave'}`;
-      add(key, tried(next, f.s, { lasting: f.varS, piece: pieceVariance(f.scale), nu: f.nu }));
+      const shared = { lasting: f.varS, piece: pieceVariance(f.scale), nu: f.nu, scale: f.scale };
+      add(key, tried(next, f.s, { ...shared, apart: f.varEnds }, f.ends));
       add(`${n} makes, fixed prior`, tried(next, 0, PRIOR_SHARED));
     }
     if (world.slips > 0) {

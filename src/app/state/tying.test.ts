@@ -85,6 +85,25 @@ describe('a piece and the log', () => {
     expect(cuts(later.value)).toEqual(cuts(same.value));
   });
 
+  it('can be opened again with everything that a log may say of it', async () => {
+    // Whether the hand tires is known from pieces that were measured on the way; by how much ends differ, from any.
+    const learned = { ...saying(-0.06), ends: 0.01, varEnds: 4e-5, tiring: { mean: 0.02, sd: 0.012 } };
+    const know = { ...LIBRARY_ONLY, learned: () => learned };
+    const id = await beginPiece(db, 'd1', design, know);
+    if (!id.ok) throw new Error(id.issues[0]!.message);
+    const again = await openPiece(db, id.value, LIBRARY_ONLY);
+    if (!again.ok) throw new Error(again.issues[0]!.message);
+    expect(again.value.store.getState().plan.metrics.tiring).toEqual({ mean: 0.02, sd: 0.012 });
+  });
+
+  it('is refused in words, and not kept, where it could not be read back', async () => {
+    const learned = { ...saying(Number.NaN), varS: -1 };
+    const before = (await listPieces(db)).length;
+    const id = await beginPiece(db, 'd1', design, { ...LIBRARY_ONLY, learned: () => learned });
+    expect(id.ok).toBe(false);
+    expect(await listPieces(db)).toHaveLength(before);
+  });
+
   it('begun before there was a log keeps its cuts when one appears', async () => {
     const id = await begun();
     const before = cuts(await opened(id));

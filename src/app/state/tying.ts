@@ -53,6 +53,9 @@ export async function beginPiece(
     newTying(design, startProgress('gather', way, now), now, learned);
   const last = begun({ ...USUAL_WAY, ...((await readWay(db)) as object | undefined) });
   const tying = readTying(last).ok ? last : begun(USUAL_WAY);
+  // What cannot be read back is never saved.
+  const kept = readTying(tying);
+  if (!kept.ok) return kept;
   const made = guideOf(tying, know, tying.progress);
   if (!made.ok) return made;
   const { mixed } = made.value.plan;

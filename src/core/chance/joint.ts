@@ -10,24 +10,45 @@ interface JointEnds {
   readonly surpluses?: readonly number[];
 }
 
-/** Half-width of the integral over what the ends share, in standard deviations. */
-const REACH = 7;
+/** Half-width of the integral over what the ends share, in standard deviations: 2·10⁻⁹ lies beyond it. */
+const REACH = 6;
+
+interface AlikeEnds {
+  readonly margin: number;
+  readonly root: number;
+  readonly own: number;
+  readonly count: number;
+}
+
+/** Ends with one margin and one loading are counted together: their factors are powers of one. */
+function alikeOf(margins: readonly number[], loadings: readonly number[]): AlikeEnds[] {
+  const groups: AlikeEnds[] = [];
+  margins.forEach((margin, i) => {
+    const rho = Math.min(0.995, Math.max(0, loadings[i]!));
+    const root = Math.sqrt(rho);
+    const at = groups.findIndex((g) => g.margin === margin && g.root === root);
+    if (at < 0) groups.push({ margin, root, own: Math.sqrt(1 - rho), count: 1 });
+    else groups[at] = { ...groups[at]!, count: groups[at]!.count + 1 };
+  });
+  return groups;
+}
 
 /**
  * Chance that every end stays below its margin, for a known scale: the ends share one normal factor t and each has its
  * own, so that  G = ∫ φ(t) ∏ Φ((zᵢ − √ρᵢ·t)/√(1−ρᵢ)) dt.
- * Trapezoid on −7…7 with a step that follows the steepest factor; within 0.0004 of two million draws.
+ * Trapezoid on −6…6 with a step that follows the steepest factor; within 0.0004 of two million draws.
  */
 export function allBelow(margins: readonly number[], loadings: readonly number[]): number {
   if (margins.length === 1) return below(margins[0]!);
   const steepest = Math.min(0.995, Math.max(0.01, ...loadings));
   const step = Math.min(0.25, (0.55 * Math.sqrt(1 - steepest)) / Math.sqrt(steepest));
+  const groups = alikeOf(margins, loadings);
   let sum = 0;
   for (let t = -REACH; t <= REACH; t += step) {
     let all = Math.exp((-t * t) / 2);
-    for (let i = 0; i < margins.length && all > 1e-12; i++) {
-      const rho = Math.min(0.995, Math.max(0, loadings[i]!));
-      all *= below((margins[i]! - Math.sqrt(rho) * t) / Math.sqrt(1 - rho));
+    for (const { margin, root, own, count } of groups) {
+      const factor = below((margin - root * t) / own);
+      for (let k = 0; k < count; k++) all *= factor;
     }
     sum += all;
   }

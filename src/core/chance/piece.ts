@@ -1,5 +1,5 @@
 import type { Estimate } from './normal.ts';
-import { PRIOR, PRIOR_NU, type SharedSpread, TAPE } from './spread.ts';
+import { apartOf, PRIOR, PRIOR_NU, type SharedSpread, TAPE } from './spread.ts';
 
 /** One working end as planned: what its cord has used once so many rows are tied, in mm; fractions of a row count. */
 interface PlannedEnd {
@@ -65,6 +65,9 @@ export function pieceState(piece: PlannedPiece, measured: readonly Measuring[]):
   return state;
 }
 
+/** By how much all variances are larger than was thought before this piece. */
+const scaleOf = ({ shared }: Pick<PlannedPiece, 'shared'>): number => shared.scale ?? 1;
+
 interface Line {
   readonly s: number;
   readonly h: number;
@@ -76,7 +79,11 @@ function pass(piece: PlannedPiece, measured: readonly Measuring[], line: Line): 
   const x = new Float64Array(n);
   const P = Array.from({ length: n }, () => new Float64Array(n));
   const { shared, rowSd } = piece;
-  const [varS, varH] = [shared.lasting + PRIOR.pieceLevel ** 2, rowSd ** 2 + PRIOR.rowLevel ** 2];
+  const scale = scaleOf(piece);
+  const [varS, varH] = [
+    shared.lasting + scale * PRIOR.pieceLevel ** 2,
+    rowSd ** 2 + scale * PRIOR.rowLevel ** 2,
+  ];
   const covSH = PRIOR.correlation * Math.sqrt(varS * varH);
   [x[S!], x[H!]] = [-line.s, -line.h];
   P[S!]![S!] = varS;
@@ -86,8 +93,8 @@ function pass(piece: PlannedPiece, measured: readonly Measuring[], line: Line): 
   x[TIRE!] = piece.tiring?.mean ?? 0;
   P[TIRE!]![TIRE!] = (piece.tiring?.sd ?? PRIOR.tiring) ** 2;
   for (let i = 0; i < K; i++) {
-    P[FIRST! + 2 * i]![FIRST! + 2 * i] = PRIOR.hands ** 2 + PRIOR.ends ** 2;
-    P[FIRST! + 2 * i + 1]![FIRST! + 2 * i + 1] = TAPE.limpMm ** 2 + 0.5 * TAPE.fixedMm ** 2;
+    P[FIRST! + 2 * i]![FIRST! + 2 * i] = apartOf(shared);
+    P[FIRST! + 2 * i + 1]![FIRST! + 2 * i + 1] = scale * (TAPE.limpMm ** 2 + 0.5 * TAPE.fixedMm ** 2);
   }
   const rowMm = piece.rowMm * Math.exp(line.h);
   const grown = Math.exp(line.s + line.h);
@@ -109,6 +116,7 @@ function pass(piece: PlannedPiece, measured: readonly Measuring[], line: Line): 
         perRow: piece.ends.map((_, i) => (woven(i, to) - woven(i, at)) * grown),
         lengthMm: rowMm * (to - at),
         total: last,
+        scale,
       });
       at = to;
     }
@@ -119,7 +127,7 @@ function pass(piece: PlannedPiece, measured: readonly Measuring[], line: Line): 
     const isLength = 'wovenMm' in m;
     const index = isLength ? LEN! : FIRST! + 2 * m.end + 1;
     const seen = isLength ? m.wovenMm - m.rows * rowMm : m.usedMm - lineUsed(m.end, m.rows);
-    const noise = isLength ? TAPE.wovenMm ** 2 : TAPE.limpMm ** 2;
+    const noise = scale * (isLength ? TAPE.wovenMm ** 2 : TAPE.limpMm ** 2);
     const S2 = P[index]![index]! + noise;
     sum += (seen - x[index]!) ** 2 / S2;
     nu += 1;
@@ -141,6 +149,7 @@ interface Step {
   readonly perRow: readonly number[];
   readonly lengthMm: number;
   readonly total: number;
+  readonly scale: number;
 }
 
 /** x ← F·x, P ← F·P·Fᵀ + Q for some rows: every end's cord and the length gain what the factors make of them. */
@@ -164,9 +173,9 @@ function advance(x: Float64Array, P: Float64Array[], step: Step): void {
       [TIRE!, u * step.share],
       [FIRST! + 2 * i, u],
     ]);
-    P[FIRST! + 2 * i + 1]![FIRST! + 2 * i + 1]! += (PRIOR.row * u) ** 2 / step.rows;
+    P[FIRST! + 2 * i + 1]![FIRST! + 2 * i + 1]! += (step.scale * (PRIOR.row * u) ** 2) / step.rows;
   }
-  const q = step.rows / step.total;
+  const q = (step.scale * step.rows) / step.total;
   const cov = PRIOR.correlation * PRIOR.pieceWalk * PRIOR.rowWalk * q;
   P[WS!]![WS!]! += PRIOR.pieceWalk ** 2 * q;
   P[WH!]![WH!]! += PRIOR.rowWalk ** 2 * q;
@@ -204,7 +213,7 @@ function sumOf(piece: PlannedPiece, line: Line, x: Float64Array, P: Float64Array
   const C = (i: number) => FIRST! + 2 * i + 1;
   const covariance = Array.from({ length: K }, (_, i) =>
     Float64Array.from({ length: K }, (_u, j) => {
-      const own = i === j ? 0.5 * TAPE.fixedMm ** 2 : 0;
+      const own = i === j ? 0.5 * scaleOf(piece) * TAPE.fixedMm ** 2 : 0;
       return (
         P[C(i)]![C(j)]! -
         perMm[j]! * P[C(i)]![LEN!]! -

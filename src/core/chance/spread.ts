@@ -42,6 +42,10 @@ export interface SharedSpread {
   readonly lasting: number;
   /** Level and walk of this piece: √(level² + walk²/3). */
   readonly piece: number;
+  /** Variance of what the first of two ends uses more than what both have in common, where a log knows it better than at first. */
+  readonly apart?: number;
+  /** By how much all variances are larger than was thought, where a log knows it: what lasts, the piece and the ends have it in them. */
+  readonly scale?: number;
   /** Degrees of freedom of the common scale, where a log knows it better than at first. */
   readonly nu?: number;
 }
@@ -57,6 +61,10 @@ export const PRIOR_SHARED: SharedSpread = {
 /** What is uncertain of a piece beside what lasts, with a common scale φ in it: its level and its walk. */
 export const pieceVariance = (scale: number): number => scale * PRIOR_SHARED.piece;
 
+/** What tells one end of a piece from the others, beside its rows: the maker's stronger hand, and this piece. */
+export const apartOf = ({ scale = 1, apart = scale * square(PRIOR.hands) }: SharedSpread): number =>
+  apart + scale * square(PRIOR.ends);
+
 /**
  * Variance of the logarithm of what one end uses in the weave, and the share of it that it has in common with the
  * others. `wovenMm` is the cord that the weave takes of it, `rows` how many rows that are.
@@ -68,7 +76,7 @@ export function endSpread(
 ): { readonly variance: number; readonly loading: number } {
   const common = shared.lasting + shared.piece;
   const tape = (square(TAPE.limpMm) + square(TAPE.fixedMm)) / square(Math.max(1, wovenMm));
-  const own = square(PRIOR.hands) + square(PRIOR.ends) + square(PRIOR.row) / Math.max(1, rows) + tape;
+  const own = apartOf(shared) + (shared.scale ?? 1) * (square(PRIOR.row) / Math.max(1, rows) + tape);
   return { variance: common + own, loading: common / (common + own) };
 }
 

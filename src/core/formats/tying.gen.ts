@@ -82,7 +82,21 @@ export interface Tying {
     varS: number;
     varH: number;
     covSH: number;
+    /**
+     * Half of what the first of two ends uses more than the second (log scale).
+     */
     ends: number;
+    /**
+     * Its variance. Missing: both ends were cut alike.
+     */
+    varEnds?: number;
+    /**
+     * How much more cord per length is used at the end of a piece than at its start (log scale). Missing: no piece was measured on the way.
+     */
+    tiring?: {
+      mean: number;
+      sd: number;
+    };
     scale: number;
     nu: number;
     pieces: {

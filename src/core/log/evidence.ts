@@ -13,6 +13,8 @@ export interface Evidence {
   readonly rowMm: number;
   readonly rows?: number;
   readonly wovenMm?: number;
+  /** Its two ends are not told apart, though there are two. */
+  readonly areEndsAlike?: boolean;
   /** The maker was asked and said that its entries are right: none of them counts as a slip. */
   readonly isConfirmed?: boolean;
 }

@@ -215,10 +215,13 @@ describe('the log put to the test on itself', () => {
     const log = simulatedMaker(12, MATCHED, seeded(19)).map((p) => p.evidence);
     const all = foretold(log);
     const last = log.at(-1)!;
-    const { s, h } = forecast(learn(log.slice(0, -1)), last);
+    const { s, h, ends } = forecast(learn(log.slice(0, -1)), last);
     const mine = all.filter((f) => f.id === last.id);
     expect(mine.length).toBeGreaterThan(0);
-    for (const f of mine) expect(Math.log(f.foretold)).toBeCloseTo(s + (last.rows === undefined ? 0 : h), 10);
+    const side = (end: number) => (end === 0 ? ends : -ends);
+    for (const f of mine)
+      expect(Math.log(f.foretold)).toBeCloseTo(s + (last.rows === undefined ? 0 : h) + side(f.end), 10);
+    expect(Math.abs(ends)).toBeGreaterThan(1e-4);
     // The first piece is foretold from nothing.
     expect(all[0]!.foretold).toBe(1);
   });

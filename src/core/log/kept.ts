@@ -1,10 +1,10 @@
 import { allReach, marginFor } from '../chance/joint.ts';
-import { pieceVariance } from '../chance/spread.ts';
+import { PRIOR, pieceVariance } from '../chance/spread.ts';
 import type { Evidence } from './evidence.ts';
 import { learn } from './filter.ts';
 import { forecast } from './predict.ts';
-import { rowsOf } from './rows.ts';
-import { initialState } from './state.ts';
+import { type ModelRow, rowsOf } from './rows.ts';
+import { AT, initialState } from './state.ts';
 
 /** One end of a piece, foretold from the pieces before it alone. */
 export interface Foretold {
@@ -33,11 +33,14 @@ export function foretold(evidence: readonly Evidence[]): Foretold[] {
       if (row.end === undefined) continue;
       // Cord of the rows that were tied: row height has its share in it where rows are known.
       const byRows = e.rows !== undefined;
-      const mean = before.s + (byRows ? before.h : 0);
+      const side = apartOf(row);
+      const mean = before.s + (byRows ? before.h : 0) + side * before.ends;
+      const apart = before.varEnds + before.scale * PRIOR.ends ** 2;
       const variance =
         before.varS +
         (byRows ? before.varH + 2 * before.covSH : 0) +
         pieceVariance(before.scale) +
+        side ** 2 * apart +
         before.scale * row.r;
       const sd = Math.sqrt(variance);
       list.push({
@@ -57,3 +60,6 @@ export function foretold(evidence: readonly Evidence[]): Foretold[] {
 /** Of all ends, how many kept within a promise of so much: for a chance of 90 % it should be nine of ten. */
 export const keptWithin = (list: readonly Foretold[], chance: number): number =>
   list.length === 0 ? 0 : list.filter((f) => f.level <= chance).length / list.length;
+
+/** 1 for the first of two ends, −1 for the second, 0 where ends are not told apart. */
+const apartOf = (row: ModelRow): number => row.h.find(([place]) => place === AT.ends)?.[1] ?? 0;

@@ -62,7 +62,7 @@ export function evidenceIn(make: Make, { design, plan: planned }: PlannedAgain):
   const rows = make.rows[0];
   const [band] = planned.bands;
   if (!rows || !band || band.addons.length > 0) return undefined;
-  const ends = workingEnds(planned, 0);
+  const ends = inStrandOrder(workingEnds(planned, 0), metrics);
   const evidence = ends.map((e): EvidenceEnd => {
     const cord = planned.cords[e.cord]!;
     const plain = { perMm: e.wovenMm(band.rows) / band.wovenMm, letter: e.letter, colour: cord.look.id };
@@ -86,10 +86,20 @@ export function evidenceIn(make: Make, { design, plan: planned }: PlannedAgain):
     rowMm: metrics.rowHeightMm,
     rows,
     ends: evidence,
+    // Folded off its middle, where each end began is known only from the calculation: their sum tells, their difference doesn’t.
+    ...(design.setup.uneven ? { areEndsAlike: true } : {}),
     ...(make.lot === undefined ? {} : { batch: make.lot.trim().toLowerCase() }),
     ...(make.wovenMm === undefined ? {} : { wovenMm: make.wovenMm }),
   };
 }
+
+/** Ends by the strand that they are: the first of two is the same strand in every piece, whichever cord it is of. */
+const inStrandOrder = (ends: readonly WorkingEnd[], { strands }: Pick<WeaveMetrics, 'strands'>) =>
+  ends.toSorted(
+    (a, b) =>
+      strands.findIndex((s) => s.name === a.strand) - strands.findIndex((s) => s.name === b.strand) ||
+      a.lane - b.lane,
+  );
 
 /** Less than this on the clock was no tying, in ms. */
 const LEAST_MS = 60_000;

@@ -15,6 +15,8 @@ export interface Forecast {
   readonly covSH: number;
   /** Half of what the first of two ends uses more than the second (log scale). */
   readonly ends: number;
+  /** Its variance, with the common scale in it; missing in pieces that were begun when both ends were still cut alike. */
+  readonly varEnds?: number | undefined;
   /** How much more cord per length is used at the end of a piece than at its start, where pieces were measured on the way. */
   readonly tiring?: Estimate;
   /** φ̂, and its degrees of freedom. */
@@ -25,7 +27,10 @@ export interface Forecast {
 }
 
 /** The forecast for a weave and cord. What the log has not seen adds what was thought of it before; cord of no known lot counts as a new lot. */
-export function forecast({ state, of }: Learned, about: Pick<Evidence, Group>): Forecast {
+export function forecast(
+  { state, of }: Learned,
+  about: Pick<Evidence, Group>,
+): Forecast & { readonly varEnds: number } {
   const { x, P, size, places } = state;
   const s: number[] = [AT.makerS];
   const h: number[] = [AT.makerH];
@@ -53,6 +58,7 @@ export function forecast({ state, of }: Learned, about: Pick<Evidence, Group>): 
     covSH: scale * (spread(s, h) + extra[1]),
     varH: scale * (spread(h, h) + extra[2]),
     ends: x[AT.ends]!,
+    varEnds: scale * P[AT.ends * size + AT.ends]!,
     scale,
     nu: state.nu,
     pieces: {

@@ -24,7 +24,7 @@ export function rowsOf(e: Evidence, { places }: Pick<LogState, 'places'>): Model
   const rows: ModelRow[] = [];
   for (const [k, { perMm, usedMm }] of e.ends.entries()) {
     if (usedMm === undefined || !(usedMm > 0)) continue;
-    const sign = e.ends.length === 2 ? (k === 0 ? 1 : -1) : 0;
+    const sign = e.ends.length === 2 && !e.areEndsAlike ? (k === 0 ? 1 : -1) : 0;
     const apart: (readonly [number, number])[] =
       sign === 0
         ? []

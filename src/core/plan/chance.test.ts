@@ -2,12 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { marginFor } from '../chance/joint.ts';
 import { PRIOR_NU } from '../chance/spread.ts';
 import { offeredFor } from '../closures/offered.ts';
-import { PRODUCTS } from '../fit/products.ts';
+import { findProduct, PRODUCTS } from '../fit/products.ts';
 import type { Design } from '../formats/design.gen.ts';
 import { readDesign } from '../formats/design.ts';
 import { solvedFacts, WEAVES } from '../patterns/index.ts';
 import { willItReach } from '../steps/reach/reach.ts';
-import { asProduct } from './adapt.ts';
+import { adapt, asProduct } from './adapt.ts';
 import { chanceOf } from './chance.ts';
 import { LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
@@ -110,6 +110,29 @@ describe('a fresh cut', () => {
             }
           }
       expect(seen).toBeGreaterThan(10);
+    },
+  );
+
+  it.each([0.4, 1, 2.5])(
+    'keeps its promise when a log says that all spreads are %d times ours, and that ends differ',
+    (scale) => {
+      const pieces = { all: 12, ofWeave: 4, ofFamily: 8 };
+      const said = { s: 0.03, h: -0.02, varS: 2e-4, varH: 4e-4, covSH: -1e-4, scale, nu: 30, pieces };
+      let seen = 0;
+      for (const closure of offeredFor(findProduct('bracelet')!))
+        for (const weave of WEAVES.filter((_, i) => i % 4 === 0))
+          for (const ends of [0.012, -0.012]) {
+            const learned = { ...said, ends, varEnds: 3e-5 };
+            const know = { ...LIBRARY_ONLY, learned: () => learned };
+            const fit = adapt({ ...BASE, pattern: { id: weave.id }, closure: { kind: closure } }, {}, know);
+            const made = plan(fit, know);
+            if (!made.ok) continue;
+            const reach = willItReach({ plan: made.value, band: 0, rowsDone: 0, left: [], woven: [] });
+            if (reach.ends.length === 0) continue;
+            seen++;
+            expect(Math.abs(reach.chance - 0.98), `${closure}, ${weave.id}`).toBeLessThan(0.005);
+          }
+      expect(seen).toBeGreaterThan(100);
     },
   );
 

@@ -15,6 +15,7 @@ const forecast = (more: Partial<Forecast>): Forecast =>
     varH: 0.0001,
     scale: 1,
     nu: 14,
+    ends: 0,
     pieces: { all: 6, ofWeave: 2 },
     ...more,
   }) as Forecast;
@@ -29,6 +30,22 @@ describe('a weave as the maker’s own pieces tell it', () => {
       );
     expect(learned.strands.some((s) => s.role === 'core')).toBe(true);
     expect(learned.rowHeightMm / engine.rowHeightMm).toBeCloseTo(0.97, 9);
+  });
+
+  it('lays two ends by their own, and no ends of a weave that has more than two', () => {
+    const of = (metrics: typeof engine, more: Partial<Forecast>) => {
+      const learned = withLearned(metrics, forecast({ ends: 0.01, ...more }));
+      return learned.strands.map((s, i) => Math.log(s.perLength / metrics.strands[i]!.perLength));
+    };
+    // Two cores, then the two ends: 1 % up and 1 % down.
+    const apart = of(engine, { varEnds: 4e-5 });
+    expect(apart.map((x) => Number(x.toFixed(6)))).toEqual([0, 0, 0.01, -0.01]);
+    expect(withLearned(engine, forecast({ ends: 0.01, varEnds: 4e-5 })).shared.apart).toBe(4e-5);
+    // As kept by pieces that were begun before ends were told apart.
+    expect(of(engine, {}).every((x) => Math.abs(x) < 1e-12)).toBe(true);
+    const four = weaveMetrics(solvedFacts('double-bar')!, findCord('nylon-4')!);
+    expect(of(four, { varEnds: 4e-5 }).every((x) => Math.abs(x) < 1e-12)).toBe(true);
+    expect(withLearned(four, forecast({ ends: 0.01, varEnds: 4e-5 })).shared.apart).toBeUndefined();
   });
 
   it('is off in size by two standard deviations of its rows, but never by more than without a log', () => {

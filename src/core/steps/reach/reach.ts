@@ -128,7 +128,11 @@ function reachOf(
   const hands = handsOf(end, ask);
   const spare = leftMm - hands - end.closureMm;
   const perRow = rowsNeeded > 0 ? (at(rowsDone + rowsNeeded) - at(rowsDone)) / rowsNeeded : average;
-  const sd = Math.hypot(state.perRow.sd, PRIOR.pieceWalk * Math.sqrt(rowsNeeded / Math.max(1, planRows) / 3));
+  const { scale = 1 } = plan.metrics.shared;
+  const sd = Math.hypot(
+    state.perRow.sd,
+    PRIOR.pieceWalk * Math.sqrt((scale * rowsNeeded) / Math.max(1, planRows) / 3),
+  );
   const rows = Math.max(0, spare / (factor * perRow));
   const surely = Math.max(0, (spare - Z95 * TAPE.limpMm) / (factor * Math.exp(Z95 * sd) * perRow));
   const share = percent(round(factor));
