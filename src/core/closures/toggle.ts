@@ -11,6 +11,9 @@ const BARS = [
   { sizeMm: 35, rodMm: 6 },
 ] as const;
 
+/** A loop shorter than this share of the bar cannot slip over its end. */
+const HOLDS_BELOW = 0.8;
+
 const SIZE = sizes(
   'Length of the bar',
   BARS.map((b) => ({ sizeMm: b.sizeMm, note: why`${len(b.rodMm)} thick` })),
@@ -42,6 +45,7 @@ export const toggle: Closure = {
       'bar and its two cords, side by side, are',
     );
     const loop = loopOn(inner.mm, d, d);
+    const isHeld = loop.lengthMm < HOLDS_BELOW * bar.sizeMm;
     return {
       start: loopEnd(loop, d),
       end: {
@@ -60,12 +64,11 @@ export const toggle: Closure = {
         ...loopChecks(context, inner.mm, girth, 'bar with its cords'),
         {
           id: 'toggle.holds',
-          ok: loop.lengthMm < 0.8 * bar.sizeMm,
-          message:
-            loop.lengthMm < 0.8 * bar.sizeMm
-              ? why`a bar of ${len(bar.sizeMm)} is held by a loop ${len(loop.lengthMm)} long inside`
-              : why`a bar of ${len(bar.sizeMm)} may slip through a loop ${len(loop.lengthMm)} long inside: choose a longer bar`,
-          ...(loop.lengthMm < 0.8 * bar.sizeMm ? {} : longer(bar.sizeMm, context.spec)),
+          ok: isHeld,
+          message: isHeld
+            ? why`a bar of ${len(bar.sizeMm)} is held by a loop ${len(loop.lengthMm)} long inside`
+            : why`a bar of ${len(bar.sizeMm)} may slip through a loop ${len(loop.lengthMm)} long inside: choose a longer bar`,
+          ...(isHeld ? {} : longer(bar.sizeMm, context.spec)),
         },
       ],
       figures: [{ label: 'loop, inside', value: inner.mm, unit: 'mm', why: inner.why }],

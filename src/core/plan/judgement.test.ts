@@ -67,6 +67,14 @@ describe('tried on', () => {
     expect(whyText(rows.what)).toContain('there isn’t enough cord');
   });
 
+  it('is content with half a step: 3.5 mm either way in holes that are 7 apart', () => {
+    const shackle = { kind: 'shackle', sizeMm: 16, hole: 2 };
+    const p = planned({ closure: shackle });
+    const isOk = (offMm: number) => triedOn({ ...DESIGN, closure: shackle }, p, offMm)[0]!.ok;
+    // One hole tighter takes 7: what is left is 3.5, then 3.6.
+    expect([isOk(10.5), isOk(10.6)]).toEqual([true, false]);
+  });
+
   it('takes the next hole of a shackle before any row', () => {
     const shackle = { kind: 'shackle', sizeMm: 16, hole: 2 };
     const p = planned({ closure: shackle });

@@ -216,6 +216,13 @@ describe('a lost count', () => {
     expect(found.range[1] - found.range[0]).toBeGreaterThan(8);
   });
 
+  it('a counter alone is trusted to five rows, or not at all once in four times', () => {
+    // A bell of five rows weighs 5·√(2π) = 12.53 in all, a fiftieth on each of 201 rows 4.02: its own row has 1.02 of 16.55.
+    const found = findCount({ ...base, counter: 100, rowsOf: 200 }, {})!;
+    expect(found.rows).toBe(100);
+    expect(found.chance).toBeCloseTo(1.02 / 16.55, 3);
+  });
+
   it('a braid tells by the strand that moved last: the other side comes next', () => {
     const draw = findPattern('flat-braid-4')!;
     const braid = movesOf(draw.draw(), frameFor(draw.draw(), { start: 'left', hand: 'right' }))!;
