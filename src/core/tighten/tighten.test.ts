@@ -342,7 +342,7 @@ describe('a solve', () => {
     const pattern = findPattern(id)!;
     const built = build(pattern.draw(), seeded(9));
     if (!built.ok) throw new Error(id);
-    const twice = run(doubleCell(built.value.rope), { ...options, h: 0.25, squash: pattern.squash });
+    const twice = run(doubleCell(built.value.rope), { ...options, h: 0.3, squash: pattern.squash });
     if (!twice.ok) throw new Error(twice.issues[0]!.message);
     expect(Math.abs(twice.value.rope.period / (2 * solvedFacts(id)!.periodD) - 1)).toBeLessThan(0.01);
   });
