@@ -29,6 +29,8 @@ export interface SolveRequest {
   readonly h: number;
   /** How many times the usual number of steps it may take. */
   readonly patience?: number;
+  /** How many times the usual forces may be left over; more than 1 for what is only looked at. */
+  readonly ease?: number;
   /** Set for cords of different thickness: every length is this many times longer in the reference cord's diameters. */
   readonly scale?: number;
   /** A weave that is being drawn: one with strands that nothing holds is refused. */

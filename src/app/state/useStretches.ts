@@ -6,8 +6,8 @@ import { solveInWorker } from '../../workers/outside/solve.ts';
 
 /** How finely strands are divided, in diameters: coarse, these are looked at, not measured. */
 const COARSE_D = 0.4;
-/** A share of the usual steps: rows then lie within a hundredth of where they come to rest, which nobody sees. */
-const PATIENCE = 0.3;
+/** Forces that may be left over, in usual ones: rows then lie within a hundredth of where they come to rest, which nobody sees. */
+const EASE = 6;
 /** Workers at once: one processor is left to the page. */
 const AT_ONCE = Math.min(4, Math.max(1, (navigator.hardwareConcurrency || 2) - 1));
 
@@ -38,7 +38,7 @@ export function useStretches(asked: readonly Asked[]): ReadonlyMap<string, Solve
         let result: SolvedWeave | 'failed' | undefined = kept.get(key);
         if (!result) {
           const { result: solving, cancel } = solveInWorker(
-            { id, notation, squash, load, h: stepD, patience: PATIENCE },
+            { id, notation, squash, load, h: stepD, ease: EASE },
             () => undefined,
           );
           running.add(cancel);

@@ -12,8 +12,8 @@ import type { SolvedWeave } from './types.ts';
 /** Changes when the engine's results change, so that kept results are solved again. */
 const ENGINE_VERSION = 12;
 
-/** Identifies a result by everything that it depends on (64-bit FNV-1a over the text). */
-export function contentKey(notation: string, options: TightenOptions): string {
+/** Identifies a result that is kept by everything that it depends on (64-bit FNV-1a over the text). */
+export function contentKey(notation: string, options: Omit<TightenOptions, 'ease'>): string {
   const text = `${ENGINE_VERSION}|${notation}|${options.h}|${options.seed}|${options.squash}|${options.load}${options.patience === 1 ? '' : `|${options.patience}`}${options.swings ? '|swings' : ''}`;
   let hash = 0xcbf29ce484222325n;
   for (const char of text) {

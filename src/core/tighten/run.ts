@@ -21,6 +21,8 @@ export interface TightenOptions {
   readonly load: number;
   /** How many times the usual number of steps each stage may take. */
   readonly patience: number;
+  /** How many times the usual forces may be left over: 1 for what is measured, more for what is only looked at. */
+  readonly ease: number;
   /** Drawn as a mat: once tight, its leads are swung out of the plane and it is pulled tight again (see swing.ts). */
   readonly swings: boolean;
 }
@@ -31,6 +33,7 @@ export const DEFAULTS: TightenOptions = {
   squash: 1,
   load: 0,
   patience: 1,
+  ease: 1,
   swings: false,
 };
 
@@ -112,6 +115,7 @@ function pull(start: Rope, stage: Stage, options: TightenOptions, watch: Watch):
   const contacts = createContacts(state.count);
   const fire = createFire();
   const medium = { stiffness: stage.stiffness, squash: options.squash, load: options.load };
+  const tolerance = stage.tolerance * options.ease;
   let leastEver = Number.POSITIVE_INFINITY;
   let steps = 0;
   for (; steps < stage.steps * options.patience; steps++) {
@@ -119,7 +123,7 @@ function pull(start: Rope, stage: Stage, options: TightenOptions, watch: Watch):
     leastEver = Math.min(leastEver, fire.energies.closest);
     if (options.load < 0 && state.period > MOST_STRETCH * start.period) return tooTaut();
     if (!Number.isFinite(fire.residual) || contacts.capacityHit) return unstable();
-    if (steps > 20 && fire.residual < stage.tolerance && Math.abs(fire.periodForce) < stage.tolerance) break;
+    if (steps > 20 && fire.residual < tolerance && Math.abs(fire.periodForce) < tolerance) break;
     if (steps % 40 === 0 && !watch(steps / (stage.steps * options.patience), () => toRope(state, rope))) {
       return fail({ code: 'tighten.cancelled', path: '', message: 'Stopped before the knot was tight.' });
     }
