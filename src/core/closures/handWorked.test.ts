@@ -3,6 +3,7 @@ import type { Design } from '../formats/design.gen.ts';
 import { solvedFacts } from '../patterns/index.ts';
 import { plan } from '../plan/plan.ts';
 import type { Plan } from '../plan/types.ts';
+import { whyText } from '../why/why.ts';
 import { knotSize } from './knots.ts';
 import { loopOn } from './loop.ts';
 
@@ -243,6 +244,13 @@ describe('limited slip', () => {
     expect(p.closed.closedMm).toBeCloseTo(410, 9);
     expect(p.closed.openMm).toBeCloseTo(460, 9);
     expect(figure(p, 'control loop, round')).toBeCloseTo(100, 9);
+    // Its cord goes twice round the loop, is locked with an overhand in both its ends, and each of its two ends is held to tie it.
+    const cord = p.cords.find((c) => c.isExtra && c.role === 'control loop, doubled')!;
+    const part = (text: string) => cord.parts.find((x) => whyText(x.why).includes(text))!.lengthMm;
+    expect(part('twice round a loop of 10.0 cm')).toBeCloseTo(200, 9);
+    const { cordMm, name } = knotSize('overhand-two', 3.68);
+    expect(part(name.toLowerCase())).toBeCloseTo(2 * cordMm, 9);
+    expect(part('two ends of 55 mm')).toBeCloseTo(110, 9);
     // Two rings of 20 mm and one hitch are not woven.
     expect(p.wovenLengthMm).toBeCloseTo(p.finishedLengthMm - 40 - 3.68, 9);
   });

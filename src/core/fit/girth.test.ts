@@ -66,6 +66,35 @@ describe('the paper strip', () => {
   });
 });
 
+describe('the words beside the strip', () => {
+  it.each([230, 360, 620])(
+    'of %d mm stand between the last strip and the edge, the check line below them',
+    (most) => {
+      for (const size of ['a4', 'letter'] as const) {
+        const { widthMm, heightMm } = SHEETS[size];
+        const svg = wristStripSvg('wrist', most, size);
+        const lefts = [...svg.matchAll(/translate\((\d+(?:\.\d+)?) 12\)/g)].map((m) => Number(m[1]));
+        expect(lefts).toHaveLength(stripPieces(most, size).length);
+        // Strips are 22 mm wide.
+        const right = Math.max(...lefts) + 22;
+        const texts = [...svg.matchAll(/<text x="([\d.]+)" y="([\d.]+)" font-size="(4|3\.\d)">([^<]*)</g)];
+        expect(texts.length).toBeGreaterThan(8);
+        for (const [, x, y, font, words] of texts) {
+          expect(Number(x)).toBeGreaterThan(right);
+          // A letter is about half as wide as it is high.
+          expect(Number(x) + (Number(font) / 2) * words!.length).toBeLessThanOrEqual(widthMm - 12);
+          expect(Number(y)).toBeLessThan(heightMm - 12);
+        }
+        const line = /M([\d.]+) ([\d.]+)h4m-2 0v100/.exec(svg)!.slice(1).map(Number);
+        expect(line[0]).toBeGreaterThan(right);
+        expect(line[0]! + 4).toBeLessThanOrEqual(widthMm - 12 + 4);
+        expect(line[1]).toBeGreaterThan(Math.max(...texts.map((t) => Number(t[2]))));
+        expect(line[1]! + 100).toBeLessThanOrEqual(heightMm);
+      }
+    },
+  );
+});
+
 describe('the edges of the paper strip', () => {
   const svg = wristStripSvg('wrist', 230, 'a4');
   const dashes = [

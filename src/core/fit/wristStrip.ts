@@ -34,6 +34,10 @@ export function stripPieces(mostMm: number, size: SheetSize): StripPiece[] {
   return pieces;
 }
 
+/** Height of the words, and how wide a letter is for its height. */
+const WORDS_MM = 4;
+const LETTER_WIDTH = 0.5;
+
 /**
  * A paper strip at full size as one SVG sheet: wrapped round, its tail goes through the slit, and the girth is read there. One edge
  * counts millimetres, the other quarters of an inch. The upright line beside it is 100 mm long.
@@ -60,8 +64,15 @@ export function wristStripSvg(what: string, mostMm: number, size: SheetSize): st
     '',
     'Good to about 2 mm.',
   ];
+  // Beside three strips there is less room: the longest line ends at the margin.
+  const longest = Math.max(...words.map((w) => w.length));
+  const room = (widthMm - MARGIN_MM - textX) / (LETTER_WIDTH * longest);
+  const fontMm = Math.floor(10 * Math.min(WORDS_MM, room)) / 10;
   const text = words
-    .map((w, i) => `<text x="${textX}" y="${MARGIN_MM + 10 + 6 * i}" font-size="4">${escapeXml(w)}</text>`)
+    .map(
+      (w, i) =>
+        `<text x="${textX}" y="${MARGIN_MM + 10 + 6 * i}" font-size="${fontMm}">${escapeXml(w)}</text>`,
+    )
     .join('');
   const [lineX, lineY] = [widthMm - MARGIN_MM - 6, MARGIN_MM + 14 + 6 * words.length];
   const line = `<path d="M${lineX} ${lineY}h4m-2 0v${CHECK_MM}m-2 0h4" fill="none" stroke="#000" stroke-width="0.3"/>`;

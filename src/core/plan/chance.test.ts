@@ -8,7 +8,7 @@ import { readDesign } from '../formats/design.ts';
 import { solvedFacts, WEAVES } from '../patterns/index.ts';
 import { willItReach } from '../steps/reach/reach.ts';
 import { adapt, asProduct } from './adapt.ts';
-import { chanceOf } from './chance.ts';
+import { chanceOf, LEAST_CHANCE, MOST_CHANCE } from './chance.ts';
 import { LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
 import { STYLES } from './setups/index.ts';
@@ -45,6 +45,11 @@ describe('the chance that a design asks for', () => {
     [{ margin: 'thrifty' as const }, 0.9],
     [{ margin: 'thrifty' as const, chance: 0.75 }, 0.75],
   ])('%j is %d', (design, chance) => expect(chanceOf(design)).toBe(chance));
+
+  it('may be asked for from 50 to 99.99 %, in what is typed and in files alike', () => {
+    expect([LEAST_CHANCE, MOST_CHANCE]).toEqual([0.5, 0.9999]);
+    for (const chance of [LEAST_CHANCE, MOST_CHANCE]) expect(readDesign({ ...BASE, chance }).ok).toBe(true);
+  });
 
   it('outside 50 to 99.99 % is refused at its place', () => {
     for (const chance of [0.49, 1, 0.99995, Number.NaN]) {
