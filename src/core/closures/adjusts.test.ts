@@ -98,6 +98,26 @@ describe('a toggle bar', () => {
   });
 });
 
+describe('an open cuff', () => {
+  const cuff = (gapMm?: number) =>
+    made({ kind: 'open-cuff', ...(gapMm === undefined ? {} : { gapMm }) }, { product: 'cuff' });
+  const opening = (p: Plan) => p.checks.find((c) => c.id === 'cuff.opening')!;
+
+  it('too narrow is opened to two thirds of the wrist’s thin side, in whole millimetres', () => {
+    const usual = cuff();
+    expect(opening(usual).ok).toBe(true);
+    expect(opening(usual).fix).toBeUndefined();
+    const narrow = opening(cuff(12));
+    expect(narrow.ok).toBe(false);
+    const { gapMm } = (narrow.fix!.patch as { closure: { gapMm: number } }).closure;
+    expect(Number.isInteger(gapMm)).toBe(true);
+    // A wrist of 170 round is 0.252 × 170 = 42.8 thick: two thirds of that are 28.3.
+    expect(gapMm).toBe(28);
+    expect(Math.abs(gapMm - usual.closed.gapMm!)).toBeLessThan(0.5);
+    expect(opening(cuff(gapMm)).ok).toBe(true);
+  });
+});
+
 describe('hardware as it is drawn', () => {
   it('a hook is as wide as its mouth and two wires', () => {
     const { shape } = made({ kind: 'hook' }).bands[0]!.end;

@@ -48,6 +48,19 @@ describe('a weave as the maker’s own pieces tell it', () => {
     expect(withLearned(four, forecast({ ends: 0.01, varEnds: 4e-5 })).shared.apart).toBeUndefined();
   });
 
+  it('tells which of two ends takes more, from half a per cent', () => {
+    const words = (ends: number) =>
+      whyText(withLearned(engine, forecast({ ends, varEnds: 4e-5 })).source)
+        .split('; ')
+        .at(-1);
+    // Ends that are 1 % above and below what both have in common are 2 % apart.
+    expect(words(0.01)).toBe('of your two ends A uses 2 % more than B');
+    expect(words(-0.01)).toBe('of your two ends B uses 2 % more than A');
+    // ln 1.005 = 0.00499, half of it each way.
+    expect(words(0.0025)).toContain('A uses 0.5 % more than B');
+    expect(words(0.00249)).not.toContain('of your two ends');
+  });
+
   it('is off in size by two standard deviations of its rows, but never by more than without a log', () => {
     // 2 · 1 % is less than the engine’s own spread; 2 · 30 % is not.
     expect(engine.spread).toBeGreaterThan(0.02);

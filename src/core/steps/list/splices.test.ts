@@ -31,6 +31,12 @@ describe('a splice while tying', () => {
       expect(eventOf(made, i).afterRow).toBe(splice.row - 1);
   });
 
+  it('is counted: two changes in each of two ends', () => {
+    const way = made.sequence!.ways.find((w) => w.way === 'splice')!;
+    expect(whyText(way.words)).toContain('4 splices');
+    expect(made.sequence!.splices).toHaveLength(4);
+  });
+
   it('comes as many rows before the end in a band that grows from its end', () => {
     const [band] = made.bands;
     const turned: Plan = { ...made, bands: [{ ...band!, firstRow: 'end' }] };
