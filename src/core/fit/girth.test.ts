@@ -62,6 +62,13 @@ describe('the paper strip', () => {
         }
       }
     expect(stripPieces(230, 'a4')).toHaveLength(1);
+    const said = (most: number) => /Glue [^<]*/.exec(wristStripSvg('neck', most, 'a4'))?.[0];
+    expect([230, 360, 620].map((most) => stripPieces(most, 'a4').length)).toEqual([1, 2, 3]);
+    expect([said(230), said(360), said(620)]).toEqual([
+      undefined,
+      'Glue the second piece on its tab.',
+      'Glue each next piece on its tab.',
+    ]);
     expect(wristStripSvg('neck', 620, 'a4').match(/>glue</g)).toHaveLength(2);
   });
 });
