@@ -49,7 +49,7 @@ export function dive(
     const least = Math.min(...waiting.map((n) => n.discrepancies));
     descend(
       waiting.splice(
-        waiting.findIndex((n) => n.discrepancies === least),
+        waiting.findLastIndex((n) => n.discrepancies === least),
         1,
       )[0]!,
     );
