@@ -50,6 +50,9 @@ test('by mouse: from nothing to one’s own cut list within a minute', async ({ 
   await expect(page.getByTestId('start-answer')).toContainText('For 15.5 cm: cut');
   await hand.click(page.getByRole('button', { name: 'Measure and plan' }));
   await hand.click(word(page, 'Weave'));
+  // Nobody types into a list that is not there yet.
+  await expect(page.getByRole('combobox')).toBeFocused();
+  await expect(page.getByRole('option').first()).toBeVisible();
   await hand.type('spiral');
   await hand.click(page.getByRole('option', { name: /^Spiral bar/ }));
   await hand.click(page.getByRole('button', { name: /^Colour/ }).first());
