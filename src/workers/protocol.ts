@@ -31,6 +31,8 @@ export interface SolveRequest {
   readonly patience?: number;
   /** How many times the usual forces may be left over; more than 1 for what is only looked at. */
   readonly ease?: number;
+  /** Half the room between two plates that hold it flat, in cord diameters. */
+  readonly flatWithin?: number | undefined;
   /** Set for cords of different thickness: every length is this many times longer in the reference cord's diameters. */
   readonly scale?: number;
   /** A weave that is being drawn: one with strands that nothing holds is refused. */

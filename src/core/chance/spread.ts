@@ -62,8 +62,10 @@ export const PRIOR_SHARED: SharedSpread = {
 export const pieceVariance = (scale: number): number => scale * PRIOR_SHARED.piece;
 
 /** What tells one end of a piece from the others, beside its rows: the maker's stronger hand, and this piece. */
-export const apartOf = ({ scale = 1, apart = scale * square(PRIOR.hands) }: SharedSpread): number =>
-  apart + scale * square(PRIOR.ends);
+export const apartOf = ({
+  scale = 1,
+  apart = scale * square(PRIOR.hands),
+}: Pick<SharedSpread, 'scale' | 'apart'>): number => apart + scale * square(PRIOR.ends);
 
 /**
  * Variance of the logarithm of what one end uses in the weave, and the share of it that it has in common with the

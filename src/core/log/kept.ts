@@ -1,5 +1,5 @@
 import { allReach, marginFor } from '../chance/joint.ts';
-import { PRIOR, pieceVariance } from '../chance/spread.ts';
+import { apartOf, pieceVariance } from '../chance/spread.ts';
 import type { Evidence } from './evidence.ts';
 import { learn } from './filter.ts';
 import { forecast } from './predict.ts';
@@ -33,14 +33,13 @@ export function foretold(evidence: readonly Evidence[]): Foretold[] {
       if (row.end === undefined) continue;
       // Cord of the rows that were tied: row height has its share in it where rows are known.
       const byRows = e.rows !== undefined;
-      const side = apartOf(row);
+      const side = sideOf(row);
       const mean = before.s + (byRows ? before.h : 0) + side * before.ends;
-      const apart = before.varEnds + before.scale * PRIOR.ends ** 2;
       const variance =
         before.varS +
         (byRows ? before.varH + 2 * before.covSH : 0) +
         pieceVariance(before.scale) +
-        side ** 2 * apart +
+        side ** 2 * apartOf({ scale: before.scale, apart: before.varEnds }) +
         before.scale * row.r;
       const sd = Math.sqrt(variance);
       list.push({
@@ -62,4 +61,4 @@ export const keptWithin = (list: readonly Foretold[], chance: number): number =>
   list.length === 0 ? 0 : list.filter((f) => f.level <= chance).length / list.length;
 
 /** 1 for the first of two ends, −1 for the second, 0 where ends are not told apart. */
-const apartOf = (row: ModelRow): number => row.h.find(([place]) => place === AT.ends)?.[1] ?? 0;
+const sideOf = (row: ModelRow): number => row.h.find(([place]) => place === AT.ends)?.[1] ?? 0;

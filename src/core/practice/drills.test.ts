@@ -39,10 +39,14 @@ describe('drills', () => {
     expect(() => questionOf(card, seeded(1))).toThrow(/can’t be asked/);
   });
 
-  it('never ask one to wait for a stretch of more than 48 crossings', () => {
-    // A snake has 8 crossings a row and is shown in 12 rows; a Solomon bar 7 in 6.
+  it('never ask one to wait long: for more than 90 crossings, or a weave that comes to rest slowly', () => {
+    // A snake crosses 8 times a row and is shown in 12 rows; a Solomon bar 7 times in 6, a wide bar of four 21 or 22 times in 4.
     expect(isQuick('snake')).toBe(false);
     expect(isQuick('solomon-bar')).toBe(true);
+    expect(isQuick('wide-bar-4')).toBe(true);
+    // Thin lacing winds round thick cores: it is pulled for three times as long as others.
+    expect(findPattern('laced-bar')?.patience).toBeGreaterThan(1);
+    expect(isQuick('laced-bar')).toBe(false);
     for (const c of [...ofKind('read-bump'), ...ofKind('spot-slip')]) expect(isQuick(c.weave)).toBe(true);
   });
 });

@@ -42,8 +42,8 @@ export function turningRows(weave: string, way: WayOfWorking = USUAL_WAY): Tying
 /** A slip that the engine can tie. */
 export type TiedSlip = SlipKind & { readonly slip: Exclude<SlipKind['slip'], string> };
 
-/** A stretch of so many crossings is pulled tight while one waits: some seconds. */
-const MOST_CROSSINGS = 48;
+/** A stretch of so many crossings is pulled tight while one waits, some seconds, where its weave comes to rest in the usual time. */
+const MOST_CROSSINGS = 90;
 
 /** Crossings of a weave for each of its rows. */
 export const crossingsARow = ({ cut }: TyingOrder): number => cut.crossings.length / cut.spec.rows;
@@ -57,6 +57,7 @@ export const goodStretch = keptByWeave((weave, way): FaultyStretch | undefined =
 export function isQuick(weave: string): boolean {
   const tying = rowsOfWeave(weave);
   const stretch = goodStretch(weave);
+  if ((findPattern(weave)?.patience ?? 1) > 1) return false;
   return stretch !== undefined && stretch.spec.rows * crossingsARow(tying!) <= MOST_CROSSINGS;
 }
 

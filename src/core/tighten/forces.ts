@@ -76,6 +76,7 @@ export function evaluate(state: State, list: Contacts, medium: Medium, out: Ener
       f[3 * i + 2]! += (g * x[3 * i + 2]!) / out;
     }
   }
+  if (medium.flatWithin !== undefined) energy += addPlates(state, medium.stiffness, medium.flatWithin);
   if (state.pins) energy += addPins(state, state.pins, medium.stiffness);
   sums.energy = 0;
   sums.strain = 0;
@@ -84,6 +85,19 @@ export function evaluate(state: State, list: Contacts, medium: Medium, out: Ener
   state.strainF = period > 0 ? strain + sums.strain : 0;
   out.energy = energy + sums.energy;
   out.closest = sums.closest;
+}
+
+/** Two plates above and below, between which the piece is held flat: cords that reach beyond them are pushed back. Returns their energy. */
+function addPlates({ x, f, count, radius, strand }: State, stiffness: number, flatWithin: number): number {
+  let energy = 0;
+  for (let i = 0; i < count; i++) {
+    const z = x[3 * i + 2]!;
+    const over = Math.abs(z) + radius[strand[i]!]! - flatWithin;
+    if (over <= 0) continue;
+    energy += 0.5 * stiffness * over * over;
+    f[3 * i + 2]! -= Math.sign(z) * stiffness * over;
+  }
+  return energy;
 }
 
 /**

@@ -5,6 +5,8 @@ export interface Medium {
   readonly squash: number;
   /** Load that beats the rows together along y, in strand tensions; below 0 it draws them apart. */
   readonly load: number;
+  /** Half the room between two plates that hold the piece flat, in cord diameters; missing where nothing does. */
+  readonly flatWithin?: number | undefined;
 }
 
 export interface Energies {

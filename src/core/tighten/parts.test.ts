@@ -146,6 +146,31 @@ describe('the list of near pairs', () => {
   });
 });
 
+describe('plates that hold a piece flat', () => {
+  const medium = { stiffness: 50, squash: 1, load: 0 };
+  const pushed = (flatWithin?: number) => {
+    // One straight cord along y whose middle lies 0.7 above the plane: with its radius it reaches up to 1.2.
+    const state = createState({ period: 3, strands: [strand([0, 0, 0, 0, 1, 0.7, 0, 2, -0.4])] });
+    const out = { energy: 0, closest: 1 };
+    evaluate(state, createContacts(state.count), { ...medium, flatWithin }, out);
+    return { energy: out.energy, along: [...state.f].filter((_, k) => k % 3 === 2) };
+  };
+
+  it('push back what reaches beyond them, each side its own way, as stiffly as cords push each other', () => {
+    const free = pushed();
+    const held = pushed(0.8);
+    // 0.7 + 0.5 − 0.8 = 0.4 over the upper plate, 0.4 + 0.5 − 0.8 = 0.1 under the lower one.
+    expect(held.along[0]! - free.along[0]!).toBeCloseTo(0, 12);
+    expect(held.along[1]! - free.along[1]!).toBeCloseTo(-50 * 0.4, 9);
+    expect(held.along[2]! - free.along[2]!).toBeCloseTo(50 * 0.1, 9);
+    expect(held.energy - free.energy).toBeCloseTo(0.5 * 50 * (0.4 ** 2 + 0.1 ** 2), 9);
+  });
+
+  it('leave alone what lies between them', () => {
+    expect(pushed(1.2)).toEqual(pushed());
+  });
+});
+
 describe('a load along the piece', () => {
   it('beats rows together above nothing, and draws them apart below', () => {
     const [drawn, free, beaten] = [-0.5, 0, 0.5].map((load) => {

@@ -23,6 +23,8 @@ export interface TightenOptions {
   readonly patience: number;
   /** How many times the usual forces may be left over: 1 for what is measured, more for what is only looked at. */
   readonly ease: number;
+  /** Half the room between two plates that hold it flat, in cord diameters; missing where nothing does, and in weaves that wind. */
+  readonly flatWithin?: number | undefined;
   /** Drawn as a mat: once tight, its leads are swung out of the plane and it is pulled tight again (see swing.ts). */
   readonly swings: boolean;
 }
@@ -114,7 +116,12 @@ function pull(start: Rope, stage: Stage, options: TightenOptions, watch: Watch):
   const state = createState(rope);
   const contacts = createContacts(state.count);
   const fire = createFire();
-  const medium = { stiffness: stage.stiffness, squash: options.squash, load: options.load };
+  const medium = {
+    stiffness: stage.stiffness,
+    squash: options.squash,
+    load: options.load,
+    flatWithin: options.flatWithin,
+  };
   const tolerance = stage.tolerance * options.ease;
   let leastEver = Number.POSITIVE_INFINITY;
   let steps = 0;

@@ -27,7 +27,7 @@ export function withLearned(engine: WeaveMetrics, forecast: Forecast): WeaveMetr
       ...(pair && varEnds !== undefined ? { apart: varEnds } : {}),
     },
     ...(forecast.tiring ? { tiring: forecast.tiring } : {}),
-    source: why`rope engine, and your log: ${learnedWords(forecast)}; ×${num(Math.exp(s), 3)} cord per length, ×${num(Math.exp(h), 3)} row height${pair ? endsWords(pair, ends) : ''}`,
+    source: why`rope engine, and your log: ${learnedWords(forecast)}; ×${num(Math.exp(s), 3)} cord per length, ×${num(Math.exp(h), 3)} row height${pair ? endsWords(pair, ends) : []}`,
   };
 }
 
@@ -38,9 +38,9 @@ export function pairOf({ strands }: Pick<WeaveMetrics, 'strands'>): readonly [st
 }
 
 /** Which of two ends uses more, where it is more than half a per cent. */
-function endsWords([a, b]: readonly [string, string], ends: number): Why | string {
+function endsWords([a, b]: readonly [string, string], ends: number): Why {
   const more = Math.exp(2 * Math.abs(ends)) - 1;
-  if (more < AS_CALCULATED) return '';
+  if (more < AS_CALCULATED) return [];
   const [longer, shorter] = ends > 0 ? [a, b] : [b, a];
   return why`; of your two ends ${longer} uses ${percent(Math.round(1000 * more) / 1000)} more than ${shorter}`;
 }

@@ -10,13 +10,18 @@ const post = (message: SolveMessage) => self.postMessage(message);
 self.onmessage = ({ data }: MessageEvent<SolveRequest>) => {
   const spec = parse(data.notation);
   if (!spec.ok) return post({ kind: 'failed', issues: spec.issues });
-  const { squash, load, h, patience = 1, ease = 1 } = data;
+  const { squash, load, h, patience = 1, ease = 1, flatWithin } = data;
   const loose = data.mustHold ? looseStrands(spec.value) : [];
   if (loose.length > 0) return post({ kind: 'failed', issues: loose });
-  const solved = solveWeave(data.id, spec.value, { squash, load, h, patience, ease }, ({ done }) => {
-    post({ kind: 'progress', done });
-    return true;
-  });
+  const solved = solveWeave(
+    data.id,
+    spec.value,
+    { squash, load, h, patience, ease, flatWithin },
+    ({ done }) => {
+      post({ kind: 'progress', done });
+      return true;
+    },
+  );
   return post(
     solved.ok
       ? {

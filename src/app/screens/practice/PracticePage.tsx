@@ -5,12 +5,14 @@ import { seeded } from '../../../core/random.ts';
 import { Hint } from '../../help/Hint.tsx';
 import { Linked } from '../../help/Linked.tsx';
 import { useDeck, usePractice } from '../../state/practice.ts';
+import { useStretches } from '../../state/useStretches.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Problem } from '../../ui/Problem.tsx';
 import { Select } from '../../ui/Select.tsx';
 import { Known } from './Known.tsx';
 import { Picture } from './Picture.tsx';
+import { stretchOfQuestion } from './stretchOfQuestion.ts';
 import { KINDS, wordsOf } from './words.ts';
 
 /** Drills whose answers are told apart by nothing but their words. */
@@ -28,16 +30,26 @@ export default function PracticePage() {
   const [isClass, setClass] = useState(false);
   const { isReady, next, answered } = practice;
 
+  const ask = (number: number): Question => {
+    const uniform = seeded(number);
+    const cards = deck?.filter((c) => kind === 'all' || c.kind === kind) ?? [];
+    return questionOf(next(cards, Date.now(), uniform, question?.card.id), uniform);
+  };
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new round asks again; an answer just kept does not
   useEffect(() => {
     if (!isReady || !deck) return;
-    const uniform = seeded(round);
-    const cards = deck.filter((c) => kind === 'all' || c.kind === kind);
-    const card = next(cards, Date.now(), uniform, question?.card.id);
-    setQuestion(questionOf(card, uniform));
+    setQuestion(ask(round));
     setGiven(undefined);
     setAskedAt(Date.now());
   }, [round, isReady, kind, deck]);
+
+  // While an answer is read, the stretch of the next question is pulled tight: the answer has no share in what comes next.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: worked out once, as soon as there is an answer
+  const ahead = useMemo(() => {
+    const stretch = given === undefined ? undefined : stretchOfQuestion(ask(round + 1));
+    return stretch ? [stretch] : [];
+  }, [given]);
+  useStretches(ahead);
 
   const give = useCallback(
     (value: string) => {

@@ -1,19 +1,16 @@
 import { useMemo } from 'react';
 import { findColour, PALETTE } from '../../../core/colour/palette.ts';
-import { solvedFacts } from '../../../core/patterns/index.ts';
 import type { Question } from '../../../core/practice/types.ts';
 import { rowsOfWeave } from '../../../core/practice/weaves.ts';
 import { slipScene } from '../../../core/steps/slips/slipPicture.ts';
-import { stretchOf } from '../../../core/steps/slips/slips.ts';
-import { type Asked, useStretches } from '../../state/useStretches.ts';
+import { useStretches } from '../../state/useStretches.ts';
 import { SceneView } from '../../ui/SceneView.tsx';
+import { stretchOfQuestion } from './stretchOfQuestion.ts';
 
 const LOOKS = ['dusk', 'ember', 'pole-white'].map((id) => findColour(id) ?? PALETTE[0]!);
 const CORES = 2;
 const DIAMETER_MM = 4;
 const RULER_MM = 7;
-/** Fine enough that cords look round at this size, in diameters. */
-const STEP_D = 0.25;
 /** Never larger than this, in pixels a millimetre, nor than the room that there is for one of two pictures. */
 const MOST_PX_A_MM = 14;
 const ROOM_PX = 400;
@@ -29,17 +26,11 @@ interface Props {
 
 /** A tight stretch as it hangs, its rows numbered: one is framed, or one is tied wrong and is to be found. */
 export function StretchQuestion({ question, given, onGive }: Props) {
-  const { card, stretch: asked, framed, lastRow } = question;
+  const { card, framed, lastRow } = question;
   const tying = useMemo(() => rowsOfWeave(card.weave), [card.weave]);
-  const stretch = useMemo(
-    () => (tying && asked ? stretchOf(tying.cut, asked.slip, asked.at) : undefined),
-    [tying, asked],
-  );
-  const list = useMemo((): Asked[] => {
-    const { squash = 0.8, load = 0 } = solvedFacts(card.weave) ?? {};
-    return stretch ? [{ id: card.id, stretch, squash, load, stepD: STEP_D }] : [];
-  }, [card, stretch]);
-  const solved = useStretches(list).get(card.id);
+  const asked = useMemo(() => [stretchOfQuestion(question)].filter((a) => a !== undefined), [question]);
+  const stretch = asked[0]?.stretch;
+  const solved = useStretches(asked).get(card.id);
   const [scene, back] = useMemo(() => {
     if (!stretch || !tying || !solved || solved === 'failed') return [];
     const ask = {

@@ -7,6 +7,7 @@ import { strandSpans } from '../../../core/plan/spans.ts';
 import type { Plan } from '../../../core/plan/types.ts';
 import { alternates } from '../../../core/steps/reach/lostCount.ts';
 import type { FaultyStretch } from '../../../core/steps/slips/faults.ts';
+import { pullOf } from '../../../core/steps/slips/pull.ts';
 import { slipScene } from '../../../core/steps/slips/slipPicture.ts';
 import { locate, type SlipKind, slipsFor, stretchOf } from '../../../core/steps/slips/slips.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
@@ -41,15 +42,15 @@ export default function SlipPanel({ onClose }: { readonly onClose: () => void })
   );
   const facts = know.facts(design.pattern.id);
   const asked = useMemo(() => {
-    const { squash = 0.8, load = 0 } = facts ?? {};
-    const good: Asked = { id: GOOD, stretch: stretchOf(cut, { kind: 'none' })!, squash, load };
+    const pull = pullOf(facts, findPattern(design.pattern.id));
+    const good: Asked = { id: GOOD, stretch: stretchOf(cut, { kind: 'none' })!, pull };
     return [
       good,
       ...kinds.flatMap((k): Asked[] =>
-        typeof k.slip === 'string' ? [] : [{ id: k.id, stretch: stretchOf(cut, k.slip)!, squash, load }],
+        typeof k.slip === 'string' ? [] : [{ id: k.id, stretch: stretchOf(cut, k.slip)!, pull }],
       ),
     ].filter((a) => a.stretch);
-  }, [cut, kinds, facts]);
+  }, [cut, kinds, facts, design]);
   const solved = useStretches(asked);
   const picture = (id: string, change?: 'loose' | 'colours') => {
     const tight = solved.get(change ? GOOD : id);
@@ -179,7 +180,8 @@ function useColours(cut: Parameters<typeof stretchOf>[0], plan: Plan, band: numb
       looks: plan.cords.map((c) => c.look),
       slotCord: (slot: number) => slots[slot] ?? 0,
       coreCord: (strand: string) => first(strand, 0),
-      working: new Set(slots).size,
+      // Ends cut apart may be of one colour: only colours that differ can change places.
+      working: new Set(slots.map((slot) => plan.cords[slot]?.look.id)).size,
     };
   }, [cut, plan, band]);
 }

@@ -25,10 +25,16 @@ interface Known {
   readonly carriesLoad: boolean;
 }
 
+/** Crossings a row of a weave that is shown by the dozen where it has no cores: a flat braid, whose rows are low. */
+const FEW_CROSSINGS = 5;
+/** And of one that is shown in few rows, as it takes long to pull tight. */
+const MANY_CROSSINGS = 8;
+
 /** Rows of a stretch: enough to see the rows around the slip, and so many that the slip does not meet itself again at once. */
 function rowsOf({ spec, crossings }: RowCut): number {
-  if (spec.strands.every((s) => s.role !== 'core')) return 12;
-  return crossings.length / spec.rows > 8 ? 4 : 6;
+  const each = crossings.length / spec.rows;
+  if (each < FEW_CROSSINGS && spec.strands.every((s) => s.role !== 'core')) return 12;
+  return each > MANY_CROSSINGS ? 4 : 6;
 }
 
 /** The stretch that shows a slip, in its middle or in the row asked for, if this weave can be tied wrong so; a diagram that contradicts itself is none. */
