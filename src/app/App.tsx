@@ -24,9 +24,8 @@ const openRing = async (db: Database, id: string): Promise<OpenedRing> =>
   (await fetchModule(() => import('./state/ring.ts'))).openRing(db, id);
 
 const benchPage = () => import('./screens/bench/BenchPage.tsx');
-// Most people come for the Bench: it is fetched while the store is being opened.
-if (!/^\/(?:tie|weaves|rings|stash|orders|log|practice)/.test(window.location.pathname))
-  benchPage().catch(() => undefined);
+// A design’s address names the Bench: it is fetched while the store is being opened. A first visit starts elsewhere.
+if (window.location.pathname.startsWith(designPath(''))) benchPage().catch(() => undefined);
 
 const BenchPage = lazily(benchPage);
 const StartPage = lazily(() => import('./screens/start/StartPage.tsx'));

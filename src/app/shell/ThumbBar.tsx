@@ -1,7 +1,17 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { Ellipsis, GraduationCap, Layers, type LucideIcon, Ruler, Waypoints } from 'lucide-react';
+import { GraduationCap, Layers, type LucideIcon, Ruler, Waypoints } from 'lucide-react';
+import { Suspense, useSyncExternalStore } from 'react';
 import { Link, useLocation } from 'react-router';
+import { lazily } from '../ui/lazily.ts';
 import { PLACES } from './places.ts';
+
+const MorePlaces = lazily(() => import('./MorePlaces.tsx'));
+
+/** As narrow as Tailwind’s `sm` begins: only there is the bar seen. */
+const NARROW = window.matchMedia('(width < 40rem)');
+const whenWidth = (heard: () => void) => {
+  NARROW.addEventListener('change', heard);
+  return () => NARROW.removeEventListener('change', heard);
+};
 
 /** What one goes to with cord in the other hand, by its path; the rest is behind “More”. */
 const AT_THUMB: Readonly<Record<string, LucideIcon>> = {
@@ -18,7 +28,8 @@ export function ThumbBar() {
   const { pathname } = useLocation();
   const near = PLACES.filter((p) => AT_THUMB[p.to]);
   const far = PLACES.filter((p) => !AT_THUMB[p.to]);
-  const isFar = far.some((p) => p.isHere(pathname));
+  const isNarrow = useSyncExternalStore(whenWidth, () => NARROW.matches);
+  if (!isNarrow) return null;
   return (
     <nav
       aria-label="Places at hand"
@@ -38,29 +49,9 @@ export function ThumbBar() {
           </Link>
         );
       })}
-      <Menu as="div" className="flex flex-1">
-        <MenuButton className={CELL} aria-current={isFar ? 'page' : undefined}>
-          <Ellipsis size={22} aria-hidden />
-          More
-        </MenuButton>
-        <MenuItems
-          anchor={{ to: 'top end', gap: 6, padding: 8 }}
-          modal={false}
-          className="z-30 flex min-w-44 flex-col rounded-xl border border-rule bg-card p-1 shadow-xl"
-        >
-          {far.map((place) => (
-            <MenuItem key={place.to}>
-              <Link
-                to={place.to}
-                aria-current={place.isHere(pathname) ? 'page' : undefined}
-                className="rounded-lg px-4 py-3 text-lg aria-[current]:font-semibold data-focus:bg-amber-pale"
-              >
-                {place.name}
-              </Link>
-            </MenuItem>
-          ))}
-        </MenuItems>
-      </Menu>
+      <Suspense fallback={<span className={CELL} />}>
+        <MorePlaces places={far} className={CELL} />
+      </Suspense>
     </nav>
   );
 }

@@ -11,11 +11,14 @@ import { saveWeave } from '../../storage/weaves.ts';
 import { solveInWorker } from '../../workers/outside/solve.ts';
 import { readText } from '../export/readText.ts';
 import { designPath } from '../paths.ts';
+import { fetchModule } from '../ui/lazily.ts';
 import { useToast } from '../ui/Toast.tsx';
-import { bringDemo } from './demo.ts';
 import { useWorkshop } from './knowledge.tsx';
 import { newDesign } from './newDesign.ts';
 import { useDatabase, useDesigns } from './services.tsx';
+
+/** The demo’s designs are fetched where somebody asks for them. */
+const bringingDemo = () => fetchModule(() => import('./demo.ts'));
 
 /** A file larger than this is not read at all. */
 const MAX_FILE_BYTES = 1_000_000;
@@ -79,7 +82,7 @@ export function useLibrary() {
       open({ ...newDesign(freeName('New band', '', names)), ...changes }),
     /** The demo, open on the design that says most. */
     lookAround: async () => {
-      const [first] = await bringDemo(db, Date.now());
+      const [first] = await (await bringingDemo()).bringDemo(db, Date.now());
       await mutate();
       if (first) await navigate(designPath(first));
     },
@@ -118,7 +121,7 @@ export function useLibrary() {
       await navigate('/');
     },
     loadDemo: async () => {
-      await bringDemo(db, Date.now());
+      await (await bringingDemo()).bringDemo(db, Date.now());
       await mutate();
       toast({ text: 'The observatory stall’s demo designs are here.' });
     },

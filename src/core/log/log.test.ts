@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { parseDesign } from '../formats/design.ts';
 import { type Make, makeRecord } from '../formats/make.ts';
+import { WEAVES } from '../patterns/index.ts';
 import { type Knowledge, LIBRARY_ONLY } from '../plan/knowledge.ts';
 import { plan } from '../plan/plan.ts';
 import { workingEnds } from '../steps/list/ends.ts';
@@ -123,6 +124,31 @@ describe('what a finished piece says', () => {
     expect([first!.usedMm, first!.leftMm]).toEqual([undefined, undefined]);
     expect(second!.leftMm).toBe(make.leftovers[1]!.leftMm);
     expect([first!.colour, second!.colour]).toEqual(['sodium', 'sodium']);
+  });
+
+  it('names the same strand of two first in every piece, whichever cord it is of and however it is set up', () => {
+    // What is learned of two ends apart relies on it: the first is the weave’s first working strand.
+    let tried = 0;
+    for (const { id } of WEAVES)
+      for (const style of ['folded', 'fused', 'separate'] as const)
+        for (const strands of [undefined, { 'A/0': 1, 'B/0': 0, 'C1/0': 0, 'C2/0': 1 }]) {
+          const made = plan(
+            {
+              ...design,
+              pattern: { id },
+              setup: { style, ...(strands ? { strands } : {}) },
+              cords: [{ colour: 'dusk' }, { colour: 'ember' }],
+            },
+            LIBRARY_ONLY,
+          );
+          if (!made.ok) continue;
+          const names = made.value.metrics.strands.map((s) => s.name);
+          const ends = workingEnds(made.value, 0).map((e) => names.indexOf(e.strand));
+          if (ends.length !== 2) continue;
+          tried++;
+          expect(ends).toEqual(ends.toSorted((a, b) => a - b));
+        }
+    expect(tried).toBeGreaterThan(20);
   });
 
   it('counts in full once the maker has said that it is right', () => {

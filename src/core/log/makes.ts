@@ -62,7 +62,7 @@ export function evidenceIn(make: Make, { design, plan: planned }: PlannedAgain):
   const rows = make.rows[0];
   const [band] = planned.bands;
   if (!rows || !band || band.addons.length > 0) return undefined;
-  const ends = inStrandOrder(workingEnds(planned, 0), metrics);
+  const ends = workingEnds(planned, 0);
   const evidence = ends.map((e): EvidenceEnd => {
     const cord = planned.cords[e.cord]!;
     const plain = { perMm: e.wovenMm(band.rows) / band.wovenMm, letter: e.letter, colour: cord.look.id };
@@ -92,14 +92,6 @@ export function evidenceIn(make: Make, { design, plan: planned }: PlannedAgain):
     ...(make.wovenMm === undefined ? {} : { wovenMm: make.wovenMm }),
   };
 }
-
-/** Ends by the strand that they are: the first of two is the same strand in every piece, whichever cord it is of. */
-const inStrandOrder = (ends: readonly WorkingEnd[], { strands }: Pick<WeaveMetrics, 'strands'>) =>
-  ends.toSorted(
-    (a, b) =>
-      strands.findIndex((s) => s.name === a.strand) - strands.findIndex((s) => s.name === b.strand) ||
-      a.lane - b.lane,
-  );
 
 /** Less than this on the clock was no tying, in ms. */
 const LEAST_MS = 60_000;

@@ -4,7 +4,7 @@ import { nextHalfCycle, ringCards } from './rings.ts';
 import { nextSide, readBump } from './sides.ts';
 import { spotSlip } from './spotSlip.ts';
 import type { DrillCard, DrillKind, Question } from './types.ts';
-import { faced, isQuick, slipsOf, turningRows } from './weaves.ts';
+import { faced, slipsOf, turningRows } from './weaves.ts';
 
 /** The seed with which it is tried whether a drill can be asked of a weave at all. */
 const always = () => 0;
@@ -16,7 +16,7 @@ export function drillCards(): DrillCard[] {
     const turns = turningRows(id) !== undefined;
     return [
       ...(turns ? [card('next-side')] : []),
-      ...(turns && isQuick(id) && readBump(card('read-bump'), always, USUAL_WAY) ? [card('read-bump')] : []),
+      ...(turns && readBump(card('read-bump'), always, USUAL_WAY) ? [card('read-bump')] : []),
       ...(slipsOf(id).length > 0 ? [card('spot-slip')] : []),
       ...(toldRow(id) ? [card('from-words')] : []),
       card('name-it'),

@@ -42,8 +42,8 @@ export function turningRows(weave: string, way: WayOfWorking = USUAL_WAY): Tying
 /** A slip that the engine can tie. */
 export type TiedSlip = SlipKind & { readonly slip: Exclude<SlipKind['slip'], string> };
 
-/** A stretch of so many crossings is pulled tight while one waits, some seconds, where its weave comes to rest in the usual time. */
-const MOST_CROSSINGS = 90;
+/** A stretch of so many crossings is pulled tight while one waits, some seconds: cores hold it straight, without them it takes longer. */
+const MOST_CROSSINGS = { cores: 90, none: 50 };
 
 /** Crossings of a weave for each of its rows. */
 export const crossingsARow = ({ cut }: TyingOrder): number => cut.crossings.length / cut.spec.rows;
@@ -54,17 +54,19 @@ export const goodStretch = keptByWeave((weave, way): FaultyStretch | undefined =
   return tying && stretchOf(tying.cut, { kind: 'none' });
 });
 
+/** Whether its stretches are pulled tight while one waits; those of other weaves while something else is done. */
 export function isQuick(weave: string): boolean {
   const tying = rowsOfWeave(weave);
   const stretch = goodStretch(weave);
-  if ((findPattern(weave)?.patience ?? 1) > 1) return false;
-  return stretch !== undefined && stretch.spec.rows * crossingsARow(tying!) <= MOST_CROSSINGS;
+  if (!tying || !stretch || (findPattern(weave)?.patience ?? 1) > 1) return false;
+  const hasCores = tying.cut.spec.strands.some((s) => s.role === 'core');
+  return stretch.spec.rows * crossingsARow(tying) <= MOST_CROSSINGS[hasCores ? 'cores' : 'none'];
 }
 
 /** What can be done wrong in a row of a weave so that it is seen in a tight picture. */
 export const slipsOf = keptByWeave((weave, way): TiedSlip[] => {
   const tying = rowsOfWeave(weave, way);
-  if (!tying || !isQuick(weave)) return [];
+  if (!tying) return [];
   const pattern = findPattern(weave);
   return slipsFor({
     cut: tying.cut,

@@ -1,18 +1,15 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { questionOf } from '../../../core/practice/drills.ts';
-import { DRILL_KINDS, type DrillKind, type Question } from '../../../core/practice/types.ts';
-import { seeded } from '../../../core/random.ts';
+import { DRILL_KINDS, type DrillKind } from '../../../core/practice/types.ts';
 import { Hint } from '../../help/Hint.tsx';
 import { Linked } from '../../help/Linked.tsx';
 import { useDeck, usePractice } from '../../state/practice.ts';
-import { useStretches } from '../../state/useStretches.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Problem } from '../../ui/Problem.tsx';
 import { Select } from '../../ui/Select.tsx';
 import { Known } from './Known.tsx';
 import { Picture } from './Picture.tsx';
-import { stretchOfQuestion } from './stretchOfQuestion.ts';
+import { useQuestions } from './useQuestions.ts';
 import { KINDS, wordsOf } from './words.ts';
 
 /** Drills whose answers are told apart by nothing but their words. */
@@ -22,34 +19,10 @@ const NUMBERED: ReadonlySet<DrillKind> = new Set(['name-it', 'read-bump', 'next-
 export default function PracticePage() {
   const practice = usePractice();
   const { cards: deck, problem } = useDeck();
-  const [round, setRound] = useState(() => Date.now() % 1_000_000);
-  const [question, setQuestion] = useState<Question>();
-  const [given, setGiven] = useState<string>();
-  const [askedAt, setAskedAt] = useState(0);
   const [kind, setKind] = useState<DrillKind | 'all'>('all');
   const [isClass, setClass] = useState(false);
-  const { isReady, next, answered } = practice;
-
-  const ask = (number: number): Question => {
-    const uniform = seeded(number);
-    const cards = deck?.filter((c) => kind === 'all' || c.kind === kind) ?? [];
-    return questionOf(next(cards, Date.now(), uniform, question?.card.id), uniform);
-  };
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new round asks again; an answer just kept does not
-  useEffect(() => {
-    if (!isReady || !deck) return;
-    setQuestion(ask(round));
-    setGiven(undefined);
-    setAskedAt(Date.now());
-  }, [round, isReady, kind, deck]);
-
-  // While an answer is read, the stretch of the next question is pulled tight: the answer has no share in what comes next.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: worked out once, as soon as there is an answer
-  const ahead = useMemo(() => {
-    const stretch = given === undefined ? undefined : stretchOfQuestion(ask(round + 1));
-    return stretch ? [stretch] : [];
-  }, [given]);
-  useStretches(ahead);
+  const { answered } = practice;
+  const { question, given, setGiven, askedAt, goOn } = useQuestions(deck, practice, kind);
 
   const give = useCallback(
     (value: string) => {
@@ -59,9 +32,8 @@ export default function PracticePage() {
       // In a class many answer: what one of them knows says nothing of the others.
       if (!isClass) void answered(question.card, value === question.answer, (now - askedAt) / 1000, now);
     },
-    [question, given, answered, askedAt, isClass],
+    [question, given, setGiven, answered, askedAt, isClass],
   );
-  const goOn = useCallback(() => setRound((r) => r + 1), []);
 
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {

@@ -7,7 +7,7 @@ import { parsePieces } from '../../../core/stash/typedPieces.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SceneView } from '../../ui/SceneView.tsx';
 import { useLength } from '../../ui/units.tsx';
-import { Way } from './Way.tsx';
+import { FROM_WHAT_I_HAVE, Way } from './Way.tsx';
 
 interface Props {
   readonly onShow: (have: string) => void;
@@ -17,7 +17,7 @@ const EXAMPLE = '2.4 m Dusk, 1.1 m Ember';
 const MOST_SHOWN = 4;
 
 /** Cord as one would write it on a slip, drawn to one scale; what can be made of it comes next. */
-export function FromWhatIHave({ onShow }: Props) {
+export default function FromWhatIHave({ onShow }: Props) {
   const [typed, setTyped] = useState('');
   const read = useMemo(
     () => parsePieces(typed.trim() || EXAMPLE, { colours: PALETTE, cords: CORDS, aliases: {} }),
@@ -26,8 +26,7 @@ export function FromWhatIHave({ onShow }: Props) {
   const isWrong = typed.trim() !== '' && !read.ok;
   return (
     <Way
-      title="What can I make from what I have?"
-      words="Type the cord that is on your table. You’ll see every weave and closure it is enough for."
+      {...FROM_WHAT_I_HAVE}
       onGo={() => {
         if (!isWrong) onShow(typed);
       }}

@@ -1,16 +1,14 @@
-import { useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import { findProduct } from '../../../core/fit/products.ts';
 import type { Design } from '../../../core/formats/design.ts';
 import type { Knowledge } from '../../../core/plan/knowledge.ts';
-import { plan } from '../../../core/plan/plan.ts';
 import { newDesign } from '../../state/newDesign.ts';
-import { BandPicture } from '../../ui/BandPicture.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { CutNumbers } from '../../ui/CutNumbers.tsx';
 import { LengthField } from '../../ui/LengthField.tsx';
-import { useLength } from '../../ui/units.tsx';
-import { WhyNumber } from '../../ui/WhyNumber.tsx';
+import { lazily } from '../../ui/lazily.ts';
 import { Way } from './Way.tsx';
+
+const PlannedBand = lazily(() => import('./PlannedBand.tsx'));
 
 interface Props {
   readonly know: Knowledge;
@@ -22,35 +20,18 @@ const GIRTH = findProduct(BLANK.product)!.girth;
 
 /** A usual bracelet for the wrist that is typed, at once: what it comes to, and from there to the Bench. */
 export function MeasureAndPlan({ know, onPlan }: Props) {
-  const show = useLength();
   const [girthMm, setGirth] = useState(GIRTH.usualMm);
   const wearer = useMemo(() => ({ ...BLANK.wearer, girthMm }), [girthMm]);
-  const made = useMemo(() => plan({ ...BLANK, wearer }, know), [wearer, know]);
+  const design = useMemo(() => ({ ...BLANK, wearer }), [wearer]);
   return (
     <Way
       title="Measure and plan"
       words="Lay a tape round the wrist, just touching. Everything else is already filled in; change any word later."
       onGo={() => onPlan(wearer)}
       picture={
-        made.ok && (
-          <>
-            <BandPicture
-              plan={made.value}
-              patternId={BLANK.pattern.id}
-              label="The bracelet, laid open"
-              className="max-h-24 w-full"
-            />
-            <p className="mt-2 text-center" data-testid="start-answer">
-              For {show(girthMm)}: cut <CutNumbers plan={made.value} className="text-xl" />, tie{' '}
-              <WhyNumber
-                label="Rows"
-                value={String(made.value.figures.rows.value)}
-                why={made.value.figures.rows.why}
-              />{' '}
-              rows
-            </p>
-          </>
-        )
+        <Suspense>
+          <PlannedBand design={design} know={know} />
+        </Suspense>
       }
     >
       <LengthField

@@ -1,15 +1,16 @@
-import { useMemo, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { makePath } from '../../paths.ts';
-import { demoDesigns } from '../../state/demo.ts';
 import { useWorkshop } from '../../state/knowledge.tsx';
 import { useLibrary } from '../../state/library.ts';
 import { Button } from '../../ui/Button.tsx';
-import { WhyProvider } from '../../ui/WhyNumber.tsx';
-import { FromWhatIHave } from './FromWhatIHave.tsx';
+import { lazily } from '../../ui/lazily.ts';
 import { MeasureAndPlan } from './MeasureAndPlan.tsx';
-import { StallPicture } from './StallPicture.tsx';
-import { Way } from './Way.tsx';
+import { FROM_WHAT_I_HAVE, Way } from './Way.tsx';
+
+// Words, fields and buttons come first; pictures and numbers need all that plans a band.
+const FromWhatIHave = lazily(() => import('./FromWhatIHave.tsx'));
+const StallPicture = lazily(() => import('./StallPicture.tsx'));
 
 /** Nothing planned yet: three ways in, each with what it comes to. */
 export default function StartPage() {
@@ -17,7 +18,6 @@ export default function StartPage() {
   const navigate = useNavigate();
   const { know } = useWorkshop();
   const [opening, setOpening] = useState(false);
-  const stall = useMemo(() => demoDesigns().slice(0, 3), []);
   return (
     <main className="mx-auto flex max-w-6xl flex-col gap-5 px-5 py-6">
       <div>
@@ -28,14 +28,18 @@ export default function StartPage() {
         </p>
       </div>
       <div className="grid gap-4 lg:grid-cols-3">
-        <WhyProvider>
-          <MeasureAndPlan know={know} onPlan={(wearer) => void library.create({ wearer })} />
-        </WhyProvider>
-        <FromWhatIHave onShow={(have) => void navigate(makePath(have))} />
+        <MeasureAndPlan know={know} onPlan={(wearer) => void library.create({ wearer })} />
+        <Suspense fallback={<Way {...FROM_WHAT_I_HAVE} picture={null} />}>
+          <FromWhatIHave onShow={(have) => void navigate(makePath(have))} />
+        </Suspense>
         <Way
           title="Look around the stall"
           words="The observatory’s open-night stall: designs, a shelf of cord, orders and a school class. Change whatever you like; clear it when you’re done."
-          picture={<StallPicture designs={stall} know={know} />}
+          picture={
+            <Suspense>
+              <StallPicture know={know} />
+            </Suspense>
+          }
         >
           <Button
             className="w-full py-2.5 text-lg"

@@ -1,0 +1,66 @@
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { questionOf } from '../../../core/practice/drills.ts';
+import type { DrillCard, DrillKind, Question } from '../../../core/practice/types.ts';
+import { isQuick } from '../../../core/practice/weaves.ts';
+import { seeded } from '../../../core/random.ts';
+import type { usePractice } from '../../state/practice.ts';
+import { useStretches } from '../../state/useStretches.ts';
+import { stretchOfQuestion } from './stretchOfQuestion.ts';
+
+/** Drills with a tight stretch, which is pulled while one practises. */
+const PULLED: ReadonlySet<DrillKind> = new Set(['read-bump', 'spot-slip']);
+
+const isSlow = (card: DrillCard): boolean => PULLED.has(card.kind) && !isQuick(card.weave);
+
+/**
+ * Question after question of the drills of a kind. The stretch of the next one is pulled tight while an answer is read; one
+ * that takes long is begun when its turn has come, and asked as soon as it is tight: until then others are.
+ */
+export function useQuestions(
+  deck: readonly DrillCard[] | undefined,
+  { isReady, next }: Pick<ReturnType<typeof usePractice>, 'isReady' | 'next'>,
+  kind: DrillKind | 'all',
+) {
+  const [round, setRound] = useState(() => Date.now() % 1_000_000);
+  const [question, setQuestion] = useState<Question>();
+  const [given, setGiven] = useState<string>();
+  const [askedAt, setAskedAt] = useState(0);
+  const [slow, setSlow] = useState<Question>();
+  const pulled = useMemo(() => stretches(slow), [slow]);
+  const tight = useStretches(pulled).get(slow?.card.id ?? '');
+
+  const choose = (number: number): { readonly now: Question; readonly later?: Question | undefined } => {
+    const cards = deck?.filter((c) => kind === 'all' || c.kind === kind) ?? [];
+    const isTight = tight !== undefined && tight !== 'failed';
+    if (slow && isTight && cards.some((c) => c.id === slow.card.id)) return { now: slow };
+    const pick = (from: readonly DrillCard[]) => {
+      const uniform = seeded(number);
+      return questionOf(next(from, Date.now(), uniform, question?.card.id), uniform);
+    };
+    const first = pick(cards);
+    if (!isSlow(first.card)) return { now: first, later: slow };
+    return {
+      now: pick(cards.filter((c) => !isSlow(c))),
+      later: slow && tight !== 'failed' ? slow : first,
+    };
+  };
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new round asks again; an answer just kept does not
+  useEffect(() => {
+    if (!isReady || !deck) return;
+    const { now, later } = choose(round);
+    setQuestion(now);
+    setSlow(later);
+    setGiven(undefined);
+    setAskedAt(Date.now());
+  }, [round, isReady, kind, deck]);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: worked out once, as soon as there is an answer; it has no share in what comes next
+  const ahead = useMemo(() => (given === undefined ? [] : stretches(choose(round + 1).now)), [given]);
+  useStretches(ahead);
+
+  const goOn = useCallback(() => setRound((r) => r + 1), []);
+  return { question, given, setGiven, askedAt, goOn };
+}
+
+const stretches = (question: Question | undefined) =>
+  [question && stretchOfQuestion(question)].filter((a) => a !== undefined);
