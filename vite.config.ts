@@ -46,6 +46,30 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
     target: 'es2022',
+    // What several screens share goes into a few files by what it is for, not into one for each set of screens that share it.
+    rolldownOptions: {
+      // The core only computes: what is imported of it and not used is left out.
+      treeshake: { moduleSideEffects: (id) => !/\/src\/core\//.test(id) },
+      output: {
+        codeSplitting: {
+          groups: [
+            { name: 'first', tags: ['$initial'], priority: 9 },
+            {
+              name: 'controls',
+              test: /node_modules\/(?:@headlessui|@floating-ui|@?react-aria|@react-)/,
+              minShareCount: 3,
+            },
+            { name: 'engine', test: /src\/core\/(?:tighten|weave)\//, minShareCount: 2, priority: 5 },
+            {
+              name: 'planning',
+              test: /src\/core\/(?:plan|closures|usage|chance|colour|addons|cord|fit)\//,
+              minShareCount: 4,
+            },
+            { name: 'pictures', test: /src\/core\/(?:drawing|steps)\//, minShareCount: 5 },
+          ],
+        },
+      },
+    },
   },
   worker: { format: 'es' },
 });

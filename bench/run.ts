@@ -1,8 +1,8 @@
 /**
  * Benchmarks as ratios within one run. `npm run bench` prints them; nothing here passes or fails.
  */
-import { readdirSync, readFileSync } from 'node:fs';
-import { gzipSync } from 'node:zlib';
+import { readFileSync } from 'node:fs';
+import { firstScripts } from '../scripts/firstScripts.ts';
 import { gallery } from '../src/core/colour/arrangements.ts';
 import { PALETTE } from '../src/core/colour/palette.ts';
 import { arrangedScene } from '../src/core/drawing/arranged.ts';
@@ -131,13 +131,16 @@ console.log(`memory while solving              ${(process.memoryUsage().rss / 51
 await import('./physics.ts');
 
 try {
-  const assets = 'dist/assets';
-  const html = readFileSync('dist/index.html', 'utf8');
-  const first = readdirSync(assets).filter((f) => f.endsWith('.js') && html.includes(f));
-  const bytes = first.reduce((sum, f) => sum + gzipSync(readFileSync(`${assets}/${f}`)).length, 0);
-  console.log(`first script, gzipped             ${(bytes / 1000).toFixed(0)} kB of 200 kB aimed at`);
+  for (const screen of ['StartPage', 'BenchPage', 'TiePage', 'StashPage', 'LogPage', 'OrdersPage']) {
+    const sizes = [...firstScripts('dist', screen).values()];
+    const bytes = sizes.reduce((sum, size) => sum + size, 0);
+    const aim = screen === 'StartPage' ? ' of 200 kB aimed at' : '';
+    console.log(
+      `scripts of ${screen.padEnd(20)}  ${(bytes / 1000).toFixed(0)} kB${aim}, gzipped, in ${sizes.length} files`,
+    );
+  }
 } catch {
-  console.log('first script: build first (npm run build)');
+  console.log('scripts: build first (npm run build)');
 }
 
 // Rings.

@@ -17,7 +17,7 @@ const PROMISES = [0.5, 0.75, 0.9, 0.95, 0.98] as const;
 const LEAST_ENDS = 8;
 
 /** Is it honest? Every end against what was foretold before it was tied, and promised chances against kept ones. */
-export function Honest({ view }: { readonly view: LogView }) {
+export default function Honest({ view }: { readonly view: LogView }) {
   const list = view.log?.foretold ?? [];
   if (list.length < 2) return null;
   const first = Math.max(0, list.length - MOST_DOTS);

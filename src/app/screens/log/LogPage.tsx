@@ -1,26 +1,29 @@
 import { format } from 'date-fns';
 import { FileDown } from 'lucide-react';
 import { unparse } from 'papaparse';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { formatMake, type Make } from '../../../core/formats/make.ts';
 import { rowOfMake } from '../../../core/log/table.ts';
 import { download } from '../../export/download.ts';
 import { Boundary } from '../../ui/Boundary.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/EmptyState.tsx';
+import { lazily } from '../../ui/lazily.ts';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { Asked } from './Asked.tsx';
 import { CareDue } from './CareDue.tsx';
 import { FirstPiece } from './FirstPiece.tsx';
-import { Honest } from './Honest.tsx';
 import { Incoming } from './Incoming.tsx';
 import { LogSentence } from './LogSentence.tsx';
 import { MakesTable } from './MakesTable.tsx';
 import { NewPiece } from './piece/NewPiece.tsx';
 import { PieceCard } from './piece/PieceCard.tsx';
 import { SettlingPicture } from './SettlingPicture.tsx';
-import { Spent } from './Spent.tsx';
 import { type LogView, useLog } from './useLog.ts';
+
+// Charts come after the list.
+const Honest = lazily(() => import('./Honest.tsx'));
+const Spent = lazily(() => import('./Spent.tsx'));
 
 /** Finished pieces: what they taught of the hand, what is asked about, and all of them. */
 export default function LogPage() {
@@ -144,10 +147,18 @@ export default function LogPage() {
         />
       </div>
       <Boundary name="Is it honest?" keys={[view.log]}>
-        {view.isOn && <Honest view={view} />}
+        {view.isOn && (
+          <Suspense>
+            <Honest view={view} />
+          </Suspense>
+        )}
       </Boundary>
       <Boundary name="Where cord and time went" keys={[view.log]}>
-        {view.isOn && <Spent view={view} />}
+        {view.isOn && (
+          <Suspense>
+            <Spent view={view} />
+          </Suspense>
+        )}
       </Boundary>
     </main>
   );

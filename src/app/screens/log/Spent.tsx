@@ -19,7 +19,7 @@ const monthOf = (ms: number): string => format(ms, 'yyyy-MM');
 const metres = (mm: number): number => Math.round(mm / 10) / 100;
 
 /** Where the cord went month by month, and how long a row took. */
-export function Spent({ view }: { readonly view: LogView }) {
+export default function Spent({ view }: { readonly view: LogView }) {
   const { log, makes } = view;
   if (!log) return null;
   const months = spentByMonth(makes, log.evidence, monthOf).map((m) => ({
