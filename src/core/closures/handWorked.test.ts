@@ -104,6 +104,17 @@ describe('two overhands run together', () => {
     // Open, both overhands touch in the middle of the gap.
     expect(2 * (way + body('sliding-1'))).toBeCloseTo(OPEN - p.wovenLengthMm, 9);
   });
+
+  it('is drawn closed: each knot a body beyond the middle of the gap, on a cord that goes on from there', () => {
+    for (const { shape } of [p.bands[0]!.start, p.bands[0]!.end]) {
+      if (shape.shape !== 'run') throw new Error(shape.shape);
+      expect(shape.leaves).toEqual({
+        outMm: expect.closeTo(p.closed.gapMm / 2 + body('sliding-1'), 9) as number,
+        how: 'hangs',
+      });
+      expect(shape.drawn!.knotAtMm).toBeCloseTo(p.closed.gapMm / 2 - body('sliding-1'), 9);
+    }
+  });
 });
 
 describe('square-knot slider', () => {
@@ -114,6 +125,18 @@ describe('square-knot slider', () => {
     const cap = p.bands[0]!.marks.find((m) => m.label === 'cap here' && m.atMm > 0)!;
     const way = cap.atMm - p.wovenLengthMm;
     expect(p.wovenLengthMm + 2 * way - slider).toBeCloseTo(OPEN, 9);
+  });
+
+  it('is drawn closed: the slider in the middle of the gap, each end out of its far edge', () => {
+    const slider = figure(p, 'slider');
+    const { shape } = p.bands[0]!.start;
+    if (shape.shape !== 'run') throw new Error(shape.shape);
+    expect(shape.slider!.atMm + slider / 2).toBeCloseTo(p.closed.gapMm / 2, 9);
+    expect(shape.slider!.rows).toBe(6);
+    expect(shape.leaves!.outMm).toBeCloseTo(p.closed.gapMm / 2 + slider / 2, 9);
+    // One slider holds both ends: it is drawn once.
+    const far = p.bands[0]!.end.shape;
+    expect('slider' in far && far.slider).toBeFalsy();
   });
 
   it('cuts a thinner cord for it: six rows and two hand lengths for its thinner cord', () => {

@@ -55,6 +55,25 @@ describe('faces', () => {
     expect(faceShares(two([Math.log(1.5), 0, 0]), 'front').shares.C1).toBeCloseTo(0.4, 1.5);
   });
 
+  it('count a strand all along its period, also where its last point goes on to its first of the next', async () => {
+    const like = await weave('solomon-bar');
+    const strand = { role: 'core', periods: 1, radiusD: 0.5, lengthD: 4 } as const;
+    const { flat: _flat, ...round } = like;
+    const solved: SolvedWeave = {
+      ...round,
+      periodD: 4,
+      widthD: 4,
+      strands: [
+        { ...strand, name: 'C1' },
+        { ...strand, name: 'C2' },
+      ],
+      // Two straight cords side by side: one of two points, the other of eight.
+      points: [[-1, 0, 0, -1, 2, 0], Array.from({ length: 8 }, (_, i) => [1, i / 2, 0]).flat()],
+    };
+    const { shares } = faceShares(solved, 'front');
+    expect(Math.abs(shares.C1! - 0.5)).toBeLessThan(0.03);
+  });
+
   it('are alike from front and back where the weave is', async () => {
     for (const id of ['ladder-3', 'fishtail', 'flat-braid-3']) {
       const solved = await weave(id);

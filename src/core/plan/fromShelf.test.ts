@@ -61,6 +61,9 @@ describe('what comes out of the shelf', () => {
     expect(at(need - 1)!.missing).toEqual({ colour: 'dusk', mm: 1 });
     expect(at(need - 180)!.missing).toEqual({ colour: 'dusk', mm: 180 });
     expect(at(need - 900)).toBeUndefined();
+    // Half a millimetre short is said as a whole one: never less than is missing.
+    expect(at(need - 0.5)!.missing).toEqual({ colour: 'dusk', mm: 1 });
+    expect(one.usedMm).toBe(one.cuts.reduce((sum, c) => sum + c.lengthMm, 0));
   });
 
   it('names the next thinner cord where as much of it would do, and none where it would not', () => {

@@ -34,7 +34,7 @@ export function minutesFor(
     const { all, ofWeave } = learned.pieces;
     const mine = perRow * learned.factor;
     const step = (share: number) =>
-      Math.max(1, Math.round((other + count * perRow * share) / STEP_MINUTES)) * STEP_MINUTES;
+      Math.round((other + count * perRow * share) / STEP_MINUTES) * STEP_MINUTES;
     return {
       value: other + count * mine,
       why: why`${parts}${num(mine)}${closure}: your own time per row, from ${counted(all, 'piece')}, ${num(ofWeave, 0)} of this weave; ${num(step(learned.from), 0)} to ${num(step(learned.to), 0)} min in four out of five`,

@@ -21,6 +21,11 @@ describe('metrics', () => {
     }
   });
 
+  it('say how far a hand may be off before it is known, by hand from the spreads of maker, weave and piece', () => {
+    // In per cent: 3.1² + 2.2² + 1.4² + 1.4² + 1.1² + 0.4² last, 1.8² + 2²/3 are the piece’s: together 24.3, its root 4.93.
+    expect(whyText(bar.source)).toContain('cord per length ±4.9 % until you tie a swatch');
+  });
+
   it('never have a strand shorter than the band that it runs along', () => {
     for (const w of WEAVES) {
       for (const s of weaveMetrics(solvedFacts(w.id)!, cord).strands)

@@ -306,6 +306,12 @@ describe('steps', () => {
     expect(guide.value.steps[turn - 1]!.at).toMatchObject({ pass: 0, row: planned.value.bands[0]!.rows });
     expect(guide.value.steps[turn + 1]!.at).toMatchObject({ pass: 1, row: 1 });
     expect(text(guide.value.steps[turn]!)).toContain('behind the finished bar');
+    expect(guide.value.steps[turn]!.at).toEqual({
+      band: 0,
+      pass: 1,
+      row: 1,
+      of: planned.value.bands[0]!.rows,
+    });
   });
 });
 
