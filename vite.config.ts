@@ -3,6 +3,7 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { inLanguage } from './scripts/catalogue/plugin.ts';
 import { compressed } from './scripts/compress.ts';
 
 const readVersion = (): string =>
@@ -13,6 +14,7 @@ export default defineConfig({
   root: 'src/app',
   publicDir: '../../public',
   plugins: [
+    inLanguage(import.meta.dirname),
     react(),
     tailwindcss(),
     // Everything that the application is made of is kept in the browser, so that it opens without the server. A new version waits until the maker asks for it.
@@ -57,7 +59,7 @@ export default defineConfig({
             {
               name: 'controls',
               test: /node_modules\/(?:@headlessui|@floating-ui|@?react-aria|@react-)/,
-              minShareCount: 3,
+              minShareCount: 7,
             },
             { name: 'engine', test: /src\/core\/(?:tighten|weave)\//, minShareCount: 2, priority: 5 },
             {
@@ -65,11 +67,11 @@ export default defineConfig({
               test: /src\/core\/(?:plan|closures|usage|chance|colour|addons|cord|fit)\//,
               minShareCount: 4,
             },
-            { name: 'pictures', test: /src\/core\/(?:drawing|steps)\//, minShareCount: 5 },
+            { name: 'pictures', test: /src\/core\/drawing\//, minShareCount: 5 },
           ],
         },
       },
     },
   },
-  worker: { format: 'es' },
+  worker: { format: 'es', plugins: () => inLanguage(import.meta.dirname) },
 });

@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import type { Plugin } from 'vite';
 
@@ -26,7 +26,7 @@ export const compressed = (): Plugin => {
     name: 'compressed',
     apply: 'build',
     configResolved: (config) => {
-      outDir = join(config.root, config.build.outDir);
+      outDir = resolve(config.root, config.build.outDir);
     },
     closeBundle: { order: 'post', sequential: true, handler: () => compressBuild(outDir) },
   };

@@ -1,4 +1,5 @@
 import { type Design, readDesign } from '../../core/formats/design.ts';
+import { loadWeave } from '../../core/patterns/index.ts';
 import type { Issue } from '../../core/result.ts';
 import type { Database, DesignRecord } from '../../storage/db.ts';
 import { getDesign, saveDesign } from '../../storage/designs.ts';
@@ -35,7 +36,12 @@ const keepingOf = (db: Database): Keeping<Design, DesignRecord> => ({
 export async function openBench(db: Database, id: string): Promise<Opened> {
   const keeping = keepingOf(db);
   const opened = await openKept(keeping, id);
-  if (opened.ok) return { ok: true, bench: createDocument(keeping, opened.value, reduceDesign) };
+  if (opened.ok) {
+    const bench = createDocument(keeping, opened.value, reduceDesign);
+    // Its weave is fetched beside the Bench, not after it.
+    loadWeave(bench.store.getState().history.present.pattern.id).catch(() => undefined);
+    return { ok: true, bench };
+  }
   if (opened.stored) return opened;
   return {
     ok: false,
