@@ -1,4 +1,5 @@
 import ts from 'typescript';
+import { isOfNames } from './keys.ts';
 
 /** Two words beside each other, or one that begins a sentence or is a name. */
 const WORDS = /\p{L}{2,}[,;:.…’)]* (?:\p{L}|[0-9(“±])|^\s*\p{Lu}[\p{L}’-]+|\p{L}{3,}[.…?!]$/u;
@@ -8,11 +9,11 @@ const LIKE_CLASSES =
   /(?:^|\s)(?:[a-z0-9-]+:|-?[a-z]+-[a-z0-9[]|flex|grid|block|hidden|absolute|relative|fixed|sticky|inline|rounded|border|figure|italic|underline|truncate|grow|shrink)/;
 /** CSS, SVG and keys that look like words. */
 const NO_TEXT =
-  /^(?:Escape|Enter|Tab|Space|Backspace|Delete|Home|End|PageUp|PageDown|Arrow(?:Left|Right|Up|Down)|Control|Shift|Meta|Alt|AbortError|NotFoundError|QuotaExceededError|Content-\S+|GET|POST|PUT|[A-Z]{1,3}\d*|M|Infinity|NaN)$|^\/|^weave |\.(?:csv|txt|svg|json|ics|png|pdf|zip)$|^Atkinson|^Bricolage|^(?:\d*\.?\d*px |var\(|repeat\(|rotate\(|translate\(|scale\(|matrix\(|url\(|calc\(|https?:|data:|image\/|text\/|application\/)/;
+  /^(?:Escape|Enter|Tab|Space|Backspace|Delete|Home|End|PageUp|PageDown|Arrow(?:Left|Right|Up|Down)|Control|Shift|Meta|Alt|AbortError|NotFoundError|QuotaExceededError|Content-\S+|GET|POST|PUT|[A-Z]{1,3}\d*|M|Infinity|NaN)$|^\/|^@font|^weave |^(?:accents|checks|picture|schema)\.|^(?:lot|family|keys|share|logHeadings)\s*$|\.(?:csv|txt|svg|json|ics|png|pdf|zip)$|^Atkinson|^Bricolage|^(?:\d*\.?\d*px |var\(|repeat\(|rotate\(|translate\(|scale\(|matrix\(|url\(|calc\(|https?:|data:|image\/|text\/|application\/)/;
 
 /** Properties and attributes whose value is read by people, also where it is one small word. */
 const SAID = new Set(
-  'name title label words text message looks advice look say ask hint how what description placeholder alt aria-label legend caption note reason why'.split(
+  'name title label word words text message looks advice look say ask hint how what description placeholder alt aria-label legend caption note reason why'.split(
     ' ',
   ),
 );
@@ -23,18 +24,26 @@ const SAID_TO = new Set(['plural', 'counted', 'withArticle', 'capital']);
 const SILENT_CALLS =
   /^(?:RegExp|Worker|URL|URLSearchParams|querySelector(?:All)?|closest|matches|createElement(?:NS)?|addEventListener|removeEventListener|matchMedia|setAttribute|getAttribute|glob|split|join|replace(?:All)?|startsWith|endsWith|includes|indexOf|test|localeCompare|format|parse|get|put|delete|transaction|objectStore|index|createIndex|createObjectStore|toSorted)$/;
 
-const isWords = (text: string): boolean =>
-  WORDS.test(text) && !NO_TEXT.test(text.trim()) && !(CODE.test(text) && LIKE_CLASSES.test(text));
+/** With something put in, one word between blanks is enough; and a sign of adding before a word. */
+const SOME_WORD = /(?:^|[\s(])\p{L}{3,}(?=[\s,.:;)]|$)/u;
+const ADDED = /^[+−] \p{L}{3}/u;
+
+const isWords = (text: string, isTemplate: boolean): boolean =>
+  (WORDS.test(text) || ADDED.test(text) || (isTemplate && SOME_WORD.test(text))) &&
+  !NO_TEXT.test(text.trim()) &&
+  !(CODE.test(text) && LIKE_CLASSES.test(text));
 
 const calledName = (call: ts.CallExpression | ts.NewExpression): string =>
   ts.isPropertyAccessExpression(call.expression) ? call.expression.name.text : call.expression.getText();
 
 /** Of these the value is read by people even where the program decides by the same word elsewhere. */
-const ONLY_SAID = new Set(['name', 'title', 'label', 'aria-label', 'placeholder', 'words']);
+const ONLY_SAID = new Set(['name', 'title', 'label', 'aria-label', 'placeholder', 'word', 'words']);
 
 /** Whether what stands here is read by people: told by what it is part of, by whether it has words, and by what is a key. */
 export function isText(node: ts.Node, text: string, keys: ReadonlySet<string>): boolean {
   if (!/\p{L}/u.test(text)) return false;
+  if (isOfNames(node)) return !isNamed(node.parent) || node.parent.name !== node;
+  const isTemplate = ts.isTemplateExpression(node);
   if (keys.has(text) && !(isNamed(node.parent) && ONLY_SAID.has(node.parent.name.getText()))) return false;
   for (let child = node, at = node.parent; at; child = at, at = at.parent) {
     if (ts.isImportDeclaration(at) || ts.isExportDeclaration(at) || ts.isTypeNode(at)) return false;
@@ -44,25 +53,25 @@ export function isText(node: ts.Node, text: string, keys: ReadonlySet<string>): 
     if (ts.isPropertyAssignment(at)) {
       if (at.name === child) return false;
       const name = at.name.getText().replace(/['"]/g, '');
-      if (SAID.has(name)) return isSaidAlone(child, node) ? !isCode(text) : isWords(text);
-      if (SILENT.test(name)) return false;
-      return isWords(text);
+      if (SAID.has(name)) return isSaidAlone(child, node) ? !isCode(text) : isWords(text, isTemplate);
+      if (SILENT.test(name) && name !== 'role') return false;
+      return isWords(text, isTemplate);
     }
     if (ts.isJsxAttribute(at)) {
       const name = at.name.getText();
       if (SILENT.test(name)) return false;
-      return SAID.has(name) ? !isCode(text) : isWords(text);
+      return SAID.has(name) ? !isCode(text) : isWords(text, isTemplate);
     }
     if (ts.isCallExpression(at) || ts.isNewExpression(at)) {
       if (at.expression === child) continue;
       const name = calledName(at);
       if (SAID_TO.has(name)) return true;
       if (SILENT_CALLS.test(name)) return false;
-      return isWords(text);
+      return isWords(text, isTemplate);
     }
     if (ts.isTaggedTemplateExpression(at) || ts.isFunctionLike(at) || ts.isStatement(at)) break;
   }
-  return isWords(text);
+  return isWords(text, isTemplate);
 }
 
 const isNamed = (node: ts.Node): node is ts.PropertyAssignment | ts.JsxAttribute =>
@@ -70,4 +79,5 @@ const isNamed = (node: ts.Node): node is ts.PropertyAssignment | ts.JsxAttribute
 
 const isSaidAlone = (value: ts.Node, node: ts.Node): boolean => value === node || !ts.isCallExpression(value);
 const isCode = (text: string): boolean =>
-  NO_TEXT.test(text.trim()) || (CODE.test(text) && / /.test(text) && LIKE_CLASSES.test(text));
+  !ADDED.test(text) &&
+  (NO_TEXT.test(text.trim()) || (CODE.test(text) && / /.test(text) && LIKE_CLASSES.test(text)));

@@ -2,7 +2,7 @@ import ts from 'typescript';
 
 /**
  * Strings by which the program decides: named in a type, compared with, a case of a switch, a quoted name of a property, or
- * in a constant list of strings. They are never texts, whatever they read like.
+ * in a constant list of nothing but strings. They are never texts, whatever they read like.
  */
 export function keysIn(file: ts.SourceFile): Set<string> {
   const keys = new Set<string>();
@@ -23,7 +23,21 @@ function isKey(node: ts.StringLiteral): boolean {
   if (ts.isElementAccessExpression(parent)) return parent.argumentExpression === node;
   return (
     ts.isArrayLiteralExpression(parent) &&
+    parent.elements.every(ts.isStringLiteral) &&
     ts.isAsExpression(parent.parent) &&
-    parent.parent.type.getText() === 'const'
+    parent.parent.type.getText() === 'const' &&
+    !isOfNames(node)
   );
+}
+
+/** Tables of what things are called: all in them is read, also what the program decides by elsewhere. */
+const NAMES = /(?:^|_)(?:NAMES|KNOWN|TITLES|LABELS|STAYS)$/;
+
+export function isOfNames(node: ts.Node): boolean {
+  let at = node.parent;
+  while (at && !ts.isStatement(at) && !ts.isFunctionLike(at)) {
+    if (ts.isVariableDeclaration(at)) return NAMES.test(at.name.getText());
+    at = at.parent;
+  }
+  return false;
 }

@@ -1,14 +1,7 @@
 import { existsSync, readFileSync } from 'node:fs';
+import type { Language } from '../../src/core/formats/language.gen.ts';
+import validate from '../../src/core/formats/language.validate.gen.js';
 import { mirrored, partsOf, type Translate } from './message.ts';
-
-/** A language file: every text of the application in English, and what it reads in that language; empty where it is English still. */
-export interface Language {
-  readonly format: 'warp-beam/language';
-  readonly version: 1;
-  /** Its tag, as `de` or `pt-BR`. */
-  readonly language: string;
-  readonly texts: Readonly<Record<string, string>>;
-}
 
 /** For trying out: no language, but every text in brackets and its parts turned round. */
 export const MIRRORED = 'mirrored';
@@ -16,14 +9,16 @@ export const MIRRORED = 'mirrored';
 /** Reads a language file. Throws in words where it is none, or a translation names a part that its text does not have. */
 export function readLanguage(path: string): Language {
   if (!existsSync(path)) throw new Error(`There is no language file ${path}.`);
-  const read = JSON.parse(readFileSync(path, 'utf8')) as Partial<Language>;
-  if (read.format !== 'warp-beam/language' || read.version !== 1 || typeof read.texts !== 'object')
-    throw new Error(`${path} is no language file of version 1.`);
-  for (const [text, said] of Object.entries(read.texts)) {
-    if (typeof said !== 'string') throw new Error(`${path}: “${text}” is not translated by a text.`);
-    partsOf(said, countOf(text));
+  const read: unknown = JSON.parse(readFileSync(path, 'utf8'));
+  if (!validate(read)) {
+    const [error] = validate.errors ?? [];
+    throw new Error(
+      `${path} is no language file of version 1: ${error?.instancePath || 'it'} ${error?.message}.`,
+    );
   }
-  return read as Language;
+  const language = read as Language;
+  for (const [text, said] of Object.entries(language.texts)) partsOf(said, countOf(text));
+  return language;
 }
 
 /** How many parts a text has. */

@@ -4,8 +4,9 @@
  */
 import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import type { Language } from '../../src/core/formats/language.gen.ts';
 import { allTexts, readSources } from './files.ts';
-import { type Language, readLanguage } from './language.ts';
+import { readLanguage } from './language.ts';
 
 const root = join(import.meta.dirname, '../..');
 const [tag] = process.argv.slice(2);

@@ -14,6 +14,13 @@ export const SLACKS = [
   { id: 'loose', slackMm: 15 },
 ] as const;
 
+const SLACK_NAMES = { snug: 'snug', easy: 'easy', loose: 'loose' } as const;
+
+const slackName = (slackMm: number): string => {
+  const known = SLACKS.find((s) => s.slackMm === slackMm);
+  return known ? SLACK_NAMES[known.id] : 'own slack';
+};
+
 export const FLAT_ADD_MM = 25;
 
 export interface Fitted {
@@ -59,7 +66,7 @@ export function fitFor(girthMm: number, thicknessMm: number, ease: Ease): Fitted
   }
   return {
     ease,
-    label: SLACKS.find((s) => s.slackMm === ease.slackMm)?.id ?? 'own slack',
+    label: slackName(ease.slackMm),
     finishedMm: girthMm + bend + ease.slackMm,
     why: why`girth ${len(girthMm)} + π × thickness ${len(thicknessMm)} = ${len(bend)} + slack ${len(ease.slackMm)}`,
   };

@@ -48,6 +48,9 @@ export const LIMITS = {
     '/closure/cord': 60,
     '/notes': 4000,
   },
+  'language': {
+    '/language': 35,
+  },
   'make': {
     '/id': 80,
     '/name': 120,

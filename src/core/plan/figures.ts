@@ -5,6 +5,8 @@ import type { ClosedDesign } from './close.ts';
 import { rowsIn } from './layout.ts';
 import type { Plan } from './types.ts';
 
+const SIZE_NAMES = { width: 'width', thickness: 'thickness', slack: 'slack' } as const;
+
 /** A foot of cord per inch of Solomon bar, as makers say: twelve for one, all strands together. */
 const RULE_OF_THUMB = 12;
 
@@ -53,12 +55,12 @@ export function figures(
     },
     rowHeight: mm('row height', metrics.rowHeightMm, metrics.source),
     width: mm(
-      'width',
+      SIZE_NAMES.width,
       metrics.widthMm,
       why`${num(resolved.solved.widthD)} × cord ${len(metrics.diameterMm)}. ${metrics.source}`,
     ),
     thickness: mm(
-      'thickness',
+      SIZE_NAMES.thickness,
       metrics.thicknessMm,
       why`${num(resolved.solved.thicknessD)} × cord ${len(metrics.diameterMm)}. ${metrics.source}`,
     ),
@@ -69,7 +71,7 @@ export function figures(
     ),
     slack: {
       ...mm(
-        'slack',
+        SIZE_NAMES.slack,
         inner - girth,
         why`inner girth ${len(inner)} − ${resolved.product.girth.name} ${len(girth)}`,
       ),

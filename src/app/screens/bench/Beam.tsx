@@ -9,6 +9,7 @@ import { Mat } from '../../ui/Mat.tsx';
 import { Shapes } from '../../ui/Shapes.tsx';
 import { useLength, useUnits } from '../../ui/units.tsx';
 import { useWidth } from '../../ui/useWidth.ts';
+import { VIEW_NAMES } from '../../ui/viewNames.ts';
 import { AddonHandles } from './AddonHandles.tsx';
 import { BandNotes, LINE_PX } from './BandNotes.tsx';
 import { type PlanView, useBench, useLit, usePlan } from './BenchContext.tsx';
@@ -59,7 +60,7 @@ export function Beam({ view, onView }: Props) {
             onClick={() => onView(v)}
             className="rounded px-2.5 py-1 text-white/85 hover:bg-white/10 aria-pressed:bg-white aria-pressed:font-semibold aria-pressed:text-mat-deep"
           >
-            {v}
+            {VIEW_NAMES[v]}
             {v === worn && <span className="sr-only"> (worn outside)</span>}
             {v === worn && <span aria-hidden> ★</span>}
           </button>

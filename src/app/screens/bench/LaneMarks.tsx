@@ -1,4 +1,5 @@
 import type { CordCut, CordMark } from '../../../core/plan/types.ts';
+import { markName } from '../../ui/markNames.ts';
 import { useLength } from '../../ui/units.tsx';
 
 /** About how wide a lane of full length is, and a letter of a mark's name, in px. */
@@ -18,11 +19,11 @@ export function LaneMarks({ cord, share }: { readonly cord: CordCut; readonly sh
   return marks.map(({ mark, line }) => (
     <span
       key={`${mark.what} ${mark.atMm}`}
-      title={`${mark.what}: ${show(mark.atMm)} from the first end`}
+      title={`${markName(mark.what)}: ${show(mark.atMm)} from the first end`}
       className={`absolute flex whitespace-nowrap text-[13px] text-ink-soft leading-none ${PLACES[line]}`}
       style={{ left: `calc(${(mark.atMm / cord.cutLengthMm) * share * 100}% - 5px)` }}
     >
-      {line % 2 === 0 ? '▲' : '▼'} {mark.what}
+      {line % 2 === 0 ? '▲' : '▼'} {markName(mark.what)}
     </span>
   ));
 }

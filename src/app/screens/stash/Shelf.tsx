@@ -7,7 +7,7 @@ import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { useSeen } from '../../ui/useSeen.ts';
 import { BarRow, type Stretch } from './BarRow.tsx';
-import { groupName, KNOWN, lotName } from './names.ts';
+import { FORM_NAMES, groupName, KNOWN, lotName } from './names.ts';
 
 /** Width of the names beside the bars, in px. */
 export const NAMES_PX = 210;
@@ -104,7 +104,7 @@ function Bar({ holding: h, look, pxPerMm, isChosen, onChoose }: BarProps) {
     >
       <span className="shrink-0 pl-8 text-[13px] leading-tight" style={{ width: NAMES_PX }}>
         <span className="block">
-          {h.lot.form}
+          {FORM_NAMES[h.lot.form]}
           {h.lot.place && <span className="text-white/75">, {h.lot.place}</span>}
         </span>
         <span className="figure text-white/75">

@@ -1,3 +1,4 @@
+import { markName } from '../../ui/markNames.ts';
 import { Swatch } from '../../ui/Swatch.tsx';
 import { useLength } from '../../ui/units.tsx';
 import { WhyNumber } from '../../ui/WhyNumber.tsx';
@@ -28,7 +29,7 @@ export function CutPicture({ only }: { readonly only: string | undefined }) {
             {c.marks.map((m) => (
               <span
                 key={`${m.what} ${m.atMm}`}
-                title={m.what}
+                title={markName(m.what)}
                 className="absolute -top-1 h-7 w-1 bg-amber"
                 style={{ left: `calc(${(m.atMm / c.cutLengthMm) * 100}% - 2px)` }}
               />

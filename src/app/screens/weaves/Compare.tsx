@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button.tsx';
 import { FigureLine } from '../../ui/FigureLine.tsx';
 import { LengthField } from '../../ui/LengthField.tsx';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
+import { VIEW_NAMES } from '../../ui/viewNames.ts';
 import type { Listed } from './filters.ts';
 
 /** So many side by side fit a screen. */
@@ -75,7 +76,7 @@ function Column({ item, cord, girthMm }: ColumnProps) {
             <SamplePicture
               solved={solved}
               view={view}
-              label={`${item.name}, ${view}`}
+              label={`${item.name}, ${VIEW_NAMES[view]}`}
               lengthD={SHOWN_MM / metrics.diameterMm}
               scale={SCALE * metrics.diameterMm}
             />

@@ -12,6 +12,7 @@ import { useDatabase } from '../../state/services.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { lazily } from '../../ui/lazily.ts';
 import { SamplePicture } from '../../ui/SamplePicture.tsx';
+import { VIEW_NAMES } from '../../ui/viewNames.ts';
 import { WhyProvider } from '../../ui/WhyNumber.tsx';
 import { NotationEditor } from './NotationEditor.tsx';
 import { Reading } from './Reading.tsx';
@@ -86,7 +87,7 @@ export default function WeavePage() {
                 onClick={() => setView(v)}
                 className="rounded px-2.5 py-1 text-white/85 hover:bg-white/10 aria-pressed:bg-white aria-pressed:font-semibold aria-pressed:text-mat-deep"
               >
-                {v === 'turn' ? 'turn it' : v}
+                {v === 'turn' ? 'turn it' : VIEW_NAMES[v]}
               </button>
             ))}
           </fieldset>
@@ -130,7 +131,7 @@ function Faces({ solved }: { readonly solved: SolvedWeave }) {
             <th className="py-1 font-semibold">strand</th>
             {faces.map((f) => (
               <th key={f.face} className="text-right font-semibold">
-                {f.face === 'left' || f.face === 'right' ? `${f.face} edge` : f.face}
+                {VIEW_NAMES[f.face]}
               </th>
             ))}
           </tr>

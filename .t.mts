@@ -1,2 +1,0 @@
-import { firstScripts } from './scripts/firstScripts.ts';
-for (const s of ['index', 'StartPage', 'BenchPage', 'TiePage', 'WeavesPage', 'StashPage', 'LogPage', 'PracticePage', 'OrdersPage', 'RingsPage']) { const m = firstScripts('dist', s); console.log(s, m.size, [...m.values()].reduce((a, b) => a + b, 0)); if (s === 'BenchPage') console.log([...m].sort((a, b) => b[1] - a[1]).slice(0, 20).join(' ')); }
