@@ -7,6 +7,7 @@ import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM, CHROMIUM_FLAGS } from '../playwright.config.ts';
+import { loadWeave, WEAVES } from '../src/core/patterns/index.ts';
 import { createApp } from '../src/server/app.ts';
 
 const { values } = parseArgs({ options: { of: { type: 'string', default: '2000' } } });
@@ -52,6 +53,27 @@ const FILL = (many: number, hanks: number): string => `(async () => {
       : { what: 'take', id: 'many-' + i, at, lotId: 'lot-' + (i % ${hanks}), amount: 100, purpose: 'a band' };
     tx.objectStore('stash').add({ entry });
   }
+  await new Promise((done, fail) => { tx.oncomplete = done; tx.onerror = () => fail(tx.error); });
+  db.close();
+})()`;
+
+/** Weaves of one's own, as many as somebody who draws might have: those of the library under other names. */
+const OWN_WEAVES = 60;
+const ownWeaves = await Promise.all(
+  Array.from({ length: OWN_WEAVES }, async (_, i) => {
+    const weave = WEAVES[i % WEAVES.length]!;
+    return {
+      id: `own-${i}`,
+      name: `${weave.name}, mine ${i + 1}`,
+      updatedAt: i,
+      solved: { ...(await loadWeave(weave.id))!, id: `own-${i}` },
+    };
+  }),
+);
+const DRAWN = `(async () => {
+  ${OPEN}
+  const tx = db.transaction('weaves', 'readwrite');
+  for (const weave of ${JSON.stringify(ownWeaves)}) tx.objectStore('weaves').put(weave);
   await new Promise((done, fail) => { tx.oncomplete = done; tx.onerror = () => fail(tx.error); });
   db.close();
 })()`;
@@ -126,6 +148,13 @@ async function round() {
     await page.getByRole('button', { name: 'ledger', exact: true }).click();
     await page.getByRole('list', { name: 'Ledger' }).waitFor();
   });
+  seen.Weaves = await look(async () => {
+    await place(page, 'Weaves');
+    await page
+      .getByRole('link', { name: /Solomon bar/ })
+      .first()
+      .waitFor();
+  });
   await page.evaluate('window.gc?.()');
   const heapMB = Number(await page.evaluate('performance.memory.usedJSHeapSize')) / 2 ** 20;
   return { seen, heapMB };
@@ -179,11 +208,12 @@ const few = await round();
 await tie(SHORT);
 const alone = await tie(SHORT);
 await page.evaluate(FILL(MANY, HANKS));
+await page.evaluate(DRAWN);
 const many = await round();
 await page.evaluate(LONG);
 const [short, long] = [await tie(SHORT), await tie('long')];
 console.log(
-  `With the demo, and with ${MANY} designs, finished pieces and ledger entries (${HANKS} hanks) beside it:\n`,
+  `With the demo, and with ${MANY} designs, finished pieces and ledger entries (${HANKS} hanks) and ${OWN_WEAVES} weaves of one’s own beside it:\n`,
 );
 console.log(
   '| what | elements | elements with many | time with many ÷ without | longest task with many ÷ without |',

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { barSets, fewestBars, spareOf } from './barSets.ts';
+import { barSets, fewestBars, leastUntidy, spareOf } from './barSets.ts';
 import { merged } from './model.ts';
 
 const stash = (
@@ -118,6 +118,90 @@ describe('sets of bars', () => {
             expect(fewestBars(m, price(10 * bought))).toBeLessThanOrEqual(size);
         },
       ),
+    );
+  });
+});
+
+describe('how untidy every plan from a set of bars is', () => {
+  it('counts a short rest that can be neither wasted nor long: 2 m out of 2.5 m leave half a metre', () => {
+    // A rest of 400 mm is kept; from 800 mm on it is no short one.
+    expect(leastUntidy(stash([2000], [2500]), 499)).toBe(1);
+    expect(leastUntidy(stash([2000], [2500]), 500)).toBe(0);
+    expect(leastUntidy(stash([2000], [2799]), 300)).toBe(1);
+    expect(leastUntidy(stash([2000], [2800]), 300)).toBe(0);
+  });
+
+  it('knows that the last cut’s kerf may fall on the end: the rests may be so much shorter on every bar', () => {
+    // 3 × 1 m with kerfs of 10 are 3030; two bars of 1730 hold 3480 with a kerf more on each: 450 over, 430 at least.
+    const m = stash([1000, 1000, 1000], [1730, 1730], [], 10);
+    expect(spareOf(m)).toBe(450);
+    expect(leastUntidy(m, 429)).toBe(1);
+    expect(leastUntidy(m, 430)).toBe(0);
+  });
+
+  it('says nothing where a bar could be spared, or they do not hold it all', () => {
+    expect(leastUntidy(stash([2000], [2500, 400]), 300)).toBe(0);
+    expect(leastUntidy(stash([2000], [1900]), 0)).toBe(0);
+  });
+
+  it('counts every bar that is no offcut', () => {
+    const m = stash([2000, 2000], [2000, 2000]);
+    expect(leastUntidy({ ...m, bins: m.bins.map((b) => ({ ...b, isOffcut: false })) }, 0)).toBe(2);
+    expect(leastUntidy(m, 0)).toBe(0);
+  });
+
+  it('is never more than any plan comes to, over all ways to cut small sets', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 3, max: 12 }), { minLength: 1, maxLength: 4 }),
+        fc.array(fc.tuple(fc.integer({ min: 5, max: 20 }), fc.boolean()), { minLength: 1, maxLength: 3 }),
+        fc.integer({ min: 0, max: 1 }),
+        fc.integer({ min: 0, max: 6 }),
+        (wanted, bars, kerfMm, wasteMm) => {
+          const m = merged({
+            pieces: wanted.map((lengthMm, i) => ({ id: `p${i}`, label: '', lengthMm })),
+            bars: bars.map(([lengthMm, isOffcut], i) => ({
+              id: `b${i}`,
+              label: '',
+              lengthMm,
+              reserveMm: 0,
+              isOffcut,
+            })),
+            packs: [],
+            kerfMm,
+            keepMm: 4,
+          });
+          const claimed = leastUntidy(m, wasteMm);
+          // Every piece on every bar, by brute force.
+          const place = (at: number, used: readonly number[]): void => {
+            const length = wanted[at];
+            if (length !== undefined) {
+              for (const b of bars.keys())
+                place(
+                  at + 1,
+                  used.map((u, i) => (i === b ? u + length + kerfMm : u)),
+                );
+              return;
+            }
+            if (used.some((u, i) => u > bars[i]![0] + kerfMm)) return;
+            const rests = bars.flatMap(([usable, isOffcut], i) =>
+              used[i]! > 0 ? [{ isOffcut, mm: Math.max(0, usable - used[i]!) }] : [],
+            );
+            const wasted = rests.reduce((sum, r) => sum + (r.mm < 4 ? r.mm : 0), 0);
+            if (wasted > wasteMm) return;
+            const untidy = rests.reduce(
+              (sum, r) => sum + (r.isOffcut ? 0 : 1) + (r.mm >= 4 && r.mm < 8 ? 1 : 0),
+              0,
+            );
+            expect(untidy).toBeGreaterThanOrEqual(claimed);
+          };
+          place(
+            0,
+            bars.map(() => 0),
+          );
+        },
+      ),
+      { numRuns: 400 },
     );
   });
 });

@@ -60,6 +60,22 @@ export function barSets(
 export const spareOf = (m: Merged): number =>
   m.bins.reduce((sum, b) => sum + b.count * roomOf(m, b), 0) - wantedOf(m);
 
+/**
+ * How untidy every plan from a set of bars is at least, within a waste: its bars that are no offcuts, and one for a short rest
+ * that cannot be avoided. All bars are needed where none could be spared. Their rests then come to what they hold beyond what
+ * is wanted, each up to a kerf more; where that is more than may be wasted and less than two lengths that are kept, one
+ * of them is kept and short. Anybody can add it up. 0 where nothing is known.
+ */
+export function leastUntidy(m: Merged, wasteMm: number): number {
+  const bars = m.bins.filter((b) => b.count > 0);
+  const spare = spareOf(m);
+  if (spare < 0 || bars.some((b) => roomOf(m, b) <= spare)) return 0;
+  const count = bars.reduce((sum, b) => sum + b.count, 0);
+  const restsMm = { least: spare - count * m.kerfMm, most: spare };
+  const isShortKept = restsMm.least > wasteMm && restsMm.most < 2 * m.keepMm;
+  return bars.reduce((sum, b) => sum + (b.isOffcut ? 0 : b.count), isShortKept ? 1 : 0);
+}
+
 const wantedOf = (m: Merged): number => m.items.reduce((sum, i) => sum + i.count * i.weight, 0);
 
 /** What a bar holds, each piece taken with its kerf: the last one's may fall on the end. */

@@ -1,4 +1,4 @@
-import { barSets, spareOf } from './barSets.ts';
+import { barSets, leastUntidy, spareOf } from './barSets.ts';
 import { type Cap, generate, type Pool, planOf, wholeProgram } from './columns.ts';
 import { dive } from './dive.ts';
 import { patternsWithin } from './enumerate.ts';
@@ -16,7 +16,7 @@ const EPS = 1e-6;
 
 /**
  * One count at a time, from the bound upwards, up to below what is known: do so many bars suffice? Every set of bars that holds enough is asked for a plan within the waste that is
- * allowed. A count is ruled out, and the bound goes up, where every set is: by its relaxed program, or by a search among all patterns that such a plan could use.
+ * allowed. A count is ruled out, and the bound goes up, where every set is: by adding up what it holds, by its relaxed program, or by a search among all patterns that such a plan could use.
  */
 export function askSets(
   m: Merged,
@@ -34,11 +34,16 @@ export function askSets(
   for (let count = bound; count < known; count++) {
     const within = [...caps, { stage, most: count }];
     const size = Math.min(...within.filter((c) => c.stage === 'opened').map((c) => c.most));
+    const { sets: enough, isAll } = barSets(m, caps, size);
+    const sets = enough.filter((set) => stage !== 'tidy' || leastUntidy(set, waste) <= count);
+    if (isAll && sets.length === 0) {
+      if (least === count) least = count + 1;
+      continue;
+    }
     const free = generate(m, pool, 'waste', within, solver);
     const plan =
       free && !free.isUncut ? dive(m, pool, 'waste', within, solver, free, waste, DIVES_FREE) : undefined;
     if (plan) return { plan, bound: least, isSearched: false };
-    const { sets, isAll } = barSets(m, caps, size);
     let isRuledOut = isAll;
     isSearched &&= isAll;
     for (const [i, set] of sets.slice(0, isAll ? sets.length : SETS_DIVED).entries()) {
