@@ -19,6 +19,10 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   },
   why: async (page) => {
     await page.goto('/d/demo-okoro-guide-band');
+    // A press beside it closes it: hints go first.
+    await page.waitForTimeout(1500);
+    for (const hint of await page.getByRole('button', { name: 'Don’t show this hint again' }).all())
+      await hint.click();
     await page.getByTestId('cut-A').click();
   },
   draw: async (page) => {

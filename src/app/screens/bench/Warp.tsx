@@ -147,10 +147,12 @@ function Stretch({ id, part, base, share, isLit, onPoint }: StretchProps) {
       title={label}
       onPointerEnter={() => onPoint(true)}
       onPointerLeave={() => onPoint(false)}
-      className={`relative h-full min-w-0 overflow-hidden whitespace-nowrap border-paper border-r text-[13px] leading-8 ${waste ? 'border border-ink-soft/50 border-dashed' : ''} ${isLit ? 'z-10 outline-3 outline-amber-ink outline-offset-1' : ''}`}
+      className={`relative flex h-full min-w-0 flex-wrap overflow-hidden whitespace-nowrap border-paper border-r text-[13px] leading-8 ${waste ? 'border border-ink-soft/50 border-dashed' : ''} ${isLit ? 'z-10 outline-3 outline-amber-ink outline-offset-1' : ''}`}
       style={{ width: `${share * 100}%`, background: fill, color: inkOn(fill) }}
     >
-      {share > 0.075 && <span className="px-1.5">{PART_NAMES[part.what]}</span>}
+      {/* A word that is wider than its stretch goes to a second line, which nobody sees: it is whole or not there. */}
+      <span aria-hidden className="h-full" />
+      <span className="h-full px-1.5">{PART_NAMES[part.what]}</span>
     </div>
   );
 }
