@@ -22,6 +22,9 @@ interface Props {
 
 const BAR = 24;
 const HEIGHT = 44;
+/** A figure below a stretch needs so much room, and for its unit so much for each of its signs. */
+const FIGURE_PX = 46;
+const SIGN_PX = 9;
 
 /** A hank as a bar to scale: its cuts, what is kept (hatched), what is waste (hollow), what is not sure (fading). */
 export function BarRow({ look, stretches, pxPerMm, label }: Props) {
@@ -116,7 +119,7 @@ export function BarRow({ look, stretches, pxPerMm, label }: Props) {
                 {s.label}
               </text>
             )}
-            {s.figure && width > 46 && (
+            {s.figure && width > FIGURE_PX && (
               <text
                 x={x + width / 2}
                 y={HEIGHT - 3}
@@ -125,7 +128,7 @@ export function BarRow({ look, stretches, pxPerMm, label }: Props) {
                 fill="#cfe0d9"
                 className="figure"
               >
-                {s.figure}
+                {width < SIGN_PX * s.figure.length ? s.figure.replace(/ \S+$/, '') : s.figure}
               </text>
             )}
           </g>
