@@ -20,6 +20,20 @@ const made = (closure: ClosureSpec, changes: Partial<Design> = {}): Plan => {
 /** What is not woven of the finished length. */
 const notWoven = (p: Plan): number => p.finishedLengthMm - p.wovenLengthMm;
 
+describe('how wide hardware is drawn', () => {
+  it.each([
+    ['magnetic', 10, 14],
+    ['magnetic', 15, 19],
+    ['magnetic', 20, 25],
+  ])('%s of %d mm has a body of %d mm', (kind, sizeMm, bodyMm) => {
+    for (const { shape } of [made({ kind, sizeMm } as ClosureSpec).bands[0]!].flatMap((b) => [
+      b.start,
+      b.end,
+    ]))
+      expect('bodyWidthMm' in shape && shape.bodyWidthMm).toBe(bodyMm);
+  });
+});
+
 /**
  * Hardware as it is sold, measured from cord bar to cord bar when closed, in mm by the slot; and the section of its bar.
  * Two halves are hitched on at one end: a diameter of cord is between the weave and that bar.

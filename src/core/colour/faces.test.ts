@@ -55,6 +55,32 @@ describe('faces', () => {
     expect(faceShares(two([Math.log(1.5), 0, 0]), 'front').shares.C1).toBeCloseTo(0.4, 1.5);
   });
 
+  it('count a slanting strand pressed flat as wide as it is, across its own way', async () => {
+    const like = await weave('solomon-bar');
+    const strand = { role: 'core', periods: 1, radiusD: 0.5, lengthD: 6 * Math.SQRT2 } as const;
+    // Two cords at 45° side by side, seven apart.
+    const slanting = (x: number) => Array.from({ length: 60 }, (_, i) => [x + 0.1 * i, 0.1 * i, 0]).flat();
+    const pressed = (thinner: readonly number[]) => Array.from({ length: 60 }, () => thinner).flat();
+    const share = (thinner: readonly number[]) =>
+      faceShares(
+        {
+          ...like,
+          periodD: 6,
+          widthD: 16,
+          strands: [
+            { ...strand, name: 'C1' },
+            { ...strand, name: 'C2' },
+          ],
+          points: [slanting(-6.5), slanting(0.5)],
+          flat: [pressed(thinner), pressed([0, 0, 0])],
+        },
+        'front',
+      ).shares.C1!;
+    expect(share([0, 0, 0])).toBeCloseTo(0.5, 2);
+    // Pressed from above it lies half as wide again: 1.5 of 2.5, but for its two ends.
+    expect(Math.abs(share([0, 0, Math.log(1.5)]) - 0.6)).toBeLessThan(0.025);
+  });
+
   it('count a strand all along its period, also where its last point goes on to its first of the next', async () => {
     const like = await weave('solomon-bar');
     const strand = { role: 'core', periods: 1, radiusD: 0.5, lengthD: 4 } as const;

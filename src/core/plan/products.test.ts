@@ -81,6 +81,14 @@ describe('two-piece watch strap', () => {
     expect(lug.ok).toBe(false);
     expect(whyText(lug.message)).toMatch(/21\.\d mm wide is too wide for 20 mm lugs/);
     expect(check(planned(STRAP, lug.fix!.patch), 'lug.width').ok).toBe(true);
+    // Four columns are 75 mm in this cord and 22 in the thinnest: no thinner cord does, a narrower weave does.
+    const widest = check(
+      planned({ ...STRAP, pattern: { id: 'wide-bar-4' }, measures: { ...STRAP.measures, lugWidth: 20 } }),
+      'lug.width',
+    );
+    expect(widest.ok).toBe(false);
+    expect(Object.keys(widest.fix!.patch)).toContain('pattern');
+    expect(whyText(widest.message)).not.toContain('it would be');
     expect(check(wide, 'lug.gap').ok).toBe(false);
   });
 

@@ -57,6 +57,25 @@ describe('will it reach?', () => {
     expect(Math.abs(r.ends[0]!.rows - left / perRow)).toBeLessThanOrEqual(1);
   });
 
+  it('takes hands and closure off what is left before it counts rows, and says the sum', () => {
+    const loop = example('sade-equinox-band');
+    const ends = workingEnds(loop, 0);
+    // Each end goes on into a sliding knot.
+    expect(ends[0]!.closureMm).toBeGreaterThan(10);
+    const r = willItReach({ plan: loop, band: 0, rowsDone: 0, left: [], woven: [] });
+    for (const [i, e] of ends.entries()) {
+      const quantities = r.ends[i]!.why.flatMap((part) =>
+        typeof part !== 'string' && 'mm' in part ? [part.mm] : [],
+      );
+      const [known, ...taken] = quantities.slice(0, -2);
+      const [spare, aRow] = quantities.slice(-2);
+      expect(known).toBeCloseTo(e.startMm, 9);
+      expect(taken.at(-1)).toBeCloseTo(e.closureMm, 9);
+      expect(taken.reduce((left, mm) => left - mm, known!)).toBeCloseTo(spare!, 9);
+      expect(r.ends[i]!.rows).toBe(Math.floor(spare! / aRow! + 1e-6));
+    }
+  });
+
   it('a hand that uses a sixth more is noticed at a third of the rows, and told that it is short by two thirds', () => {
     const at = (rowsDone: number) =>
       ask({
