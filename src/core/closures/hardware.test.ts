@@ -22,16 +22,27 @@ const notWoven = (p: Plan): number => p.finishedLengthMm - p.wovenLengthMm;
 
 describe('how wide hardware is drawn', () => {
   it.each([
-    ['magnetic', 10, 14],
-    ['magnetic', 15, 19],
-    ['magnetic', 20, 25],
-  ])('%s of %d mm has a body of %d mm', (kind, sizeMm, bodyMm) => {
-    for (const { shape } of [made({ kind, sizeMm } as ClosureSpec).bands[0]!].flatMap((b) => [
-      b.start,
-      b.end,
-    ]))
-      expect('bodyWidthMm' in shape && shape.bodyWidthMm).toBe(bodyMm);
-  });
+    ['magnetic', 10, 14, undefined],
+    ['magnetic', 15, 19, undefined],
+    ['magnetic', 20, 25, undefined],
+    ['side-release', 10, 15, 11],
+    ['side-release', 15, 21, 15],
+    ['side-release', 20, 27, 19],
+    ['side-release', 25, 33, 23],
+    ['metal-side-release', 10, 14, 9],
+    ['metal-side-release', 15, 20, 13],
+    ['metal-side-release', 20, 26, 17],
+    ['metal-side-release', 25, 32, 21],
+  ] as const)(
+    '%s of %d mm has a body of %d mm, and prongs where it has any',
+    (kind, sizeMm, bodyMm, prongMm) => {
+      const [band] = made({ kind, sizeMm } as ClosureSpec).bands;
+      for (const { shape } of [band!.start, band!.end]) {
+        expect('bodyWidthMm' in shape && shape.bodyWidthMm).toBe(bodyMm);
+        expect('prongMm' in shape ? shape.prongMm : undefined).toBe(prongMm);
+      }
+    },
+  );
 });
 
 /**
