@@ -30,6 +30,8 @@ interface Pulling {
 const kept = new Map<string, SolvedWeave>();
 const pulling = new Map<string, Pulling>();
 
+const NONE: ReadonlyMap<string, Solved> = new Map();
+
 function begin(key: string, { id, stretch, pull, stepD = COARSE_D }: Asked): Pulling {
   const notation = format(stretch.spec);
   const { result, cancel } = solveInWorker({ id, notation, h: stepD, ...pull }, () => undefined);
@@ -56,7 +58,10 @@ function leave(key: string, one: Pulling): void {
 
 /** Pulls stretches tight off the page, a few at once; each appears when it is done. Those that cannot be are left out. */
 export function useStretches(asked: readonly Asked[]): ReadonlyMap<string, Solved> {
-  const [solved, setSolved] = useState<ReadonlyMap<string, Solved>>(new Map());
+  const [done, setDone] = useState<{
+    readonly of: readonly Asked[];
+    readonly solved: ReadonlyMap<string, Solved>;
+  }>();
   useEffect(() => {
     let isCurrent = true;
     const leaving = new Set<() => void>();
@@ -75,8 +80,8 @@ export function useStretches(asked: readonly Asked[]): ReadonlyMap<string, Solve
           leaving.delete(left);
         }
         if (!isCurrent) return;
-        const done = result;
-        setSolved((old) => new Map(old).set(id, done));
+        const got = result;
+        setDone((old) => ({ of: asked, solved: new Map(old?.of === asked ? old.solved : []).set(id, got) }));
       }
     };
     for (let i = 0; i < AT_ONCE; i++) void solveNext();
@@ -85,5 +90,6 @@ export function useStretches(asked: readonly Asked[]): ReadonlyMap<string, Solve
       for (const left of leaving) left();
     };
   }, [asked]);
-  return solved;
+  // What was solved for others that were asked before is none of these.
+  return done?.of === asked ? done.solved : NONE;
 }

@@ -14,13 +14,33 @@ import { whyText } from '../why/why.ts';
 import { asProduct } from './adapt.ts';
 import { addonIssue } from './addons.ts';
 import { checks } from './checks/index.ts';
-import { LIBRARY_ONLY } from './knowledge.ts';
+import { knowledgeOf, LIBRARY_ONLY } from './knowledge.ts';
 import { plan } from './plan.ts';
 import { STYLES } from './setups/index.ts';
 import { closeSuited } from './suited.ts';
 import { BASE, contextOf, HAIR } from './testing/onTheEdge.ts';
 
 const planned = (changes: Partial<Design> = {}) => plan({ ...BASE, ...changes }, LIBRARY_ONLY);
+
+describe('what the maker measured', () => {
+  it('is found by weave and by cord, both', () => {
+    const swatch = (patternId: string, cordId: string) => ({
+      patternId,
+      cordId,
+      rows: 20,
+      wovenMm: 120,
+      workUsedMm: 1000,
+    });
+    const all = [
+      swatch('fishtail', 'nylon-4'),
+      swatch('solomon-bar', 'nylon-3'),
+      swatch('solomon-bar', 'nylon-4'),
+    ];
+    const know = knowledgeOf([], all, []);
+    expect(know.swatch('solomon-bar', 'nylon-4')).toBe(all[2]);
+    expect(know.swatch('fishtail', 'nylon-3')).toBeUndefined();
+  });
+});
 
 describe('a gap at the lugs', () => {
   it('is met by the thickest cord of the same fibre that goes through, never by another fibre', () => {

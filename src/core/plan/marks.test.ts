@@ -62,6 +62,11 @@ describe('the woven length', () => {
 });
 
 describe('cuts from the cord at hand', () => {
+  it('are those of a design that is called as its weave is', () => {
+    const hand = { pieces: 2, lengthMm: 4000, cordId: 'nylon-4', girthMm: 170 };
+    expect(makeableOf('solomon-bar', hand, LIBRARY_ONLY)!.design.name).toBe('Solomon bar');
+  });
+
   it('are told longest first, as they are cut', () => {
     const hand = { pieces: 2, lengthMm: 4000, cordId: 'nylon-4', girthMm: 170 };
     // A double bar needs more for its second pass than for its first.

@@ -10,6 +10,9 @@ import { stretchOfQuestion } from './stretchOfQuestion.ts';
 /** Drills with a tight stretch, which is pulled while one practises. */
 const PULLED: ReadonlySet<DrillKind> = new Set(['read-bump', 'spot-slip']);
 
+/** After so many that could not be drawn something else is wrong. */
+const MOST_SKIPPED = 5;
+
 const isSlow = (card: DrillCard): boolean => PULLED.has(card.kind) && !isQuick(card.weave);
 
 /**
@@ -59,6 +62,15 @@ export function useQuestions(
   useStretches(ahead);
 
   const goOn = useCallback(() => setRound((r) => r + 1), []);
+  // What cannot be pulled tight is not asked; where nothing can be, the picture says so.
+  const shown = useMemo(() => stretches(question), [question]);
+  const cannotBeDrawn = useStretches(shown).get(question?.card.id ?? '') === 'failed';
+  const [skipped, setSkipped] = useState(0);
+  useEffect(() => {
+    if (!cannotBeDrawn || skipped >= MOST_SKIPPED) return;
+    setSkipped((n) => n + 1);
+    goOn();
+  }, [cannotBeDrawn, skipped, goOn]);
   return { question, given, setGiven, askedAt, goOn };
 }
 

@@ -167,6 +167,18 @@ describe('will it reach?', () => {
     expect(row * rowMmOf(bar.bands[0]!)).toBeLessThanOrEqual(bar.bands[0]!.wovenMm - 25 + 1e-6);
   });
 
+  it('a splice lasts for all rows that are left beyond it, and for the hands', () => {
+    const r = ask({ rowsDone: 15, left: measured(15, 1.14) });
+    const splice = r.remedies.find((x) => x.id === 'splice')!;
+    const [row, along, fused] = splice.what.flatMap((part) =>
+      typeof part === 'string' ? [] : 'mm' in part ? [part.mm] : 'value' in part ? [part.value] : [],
+    ) as [number, number, number];
+    expect(row).toBeGreaterThan(15);
+    const perRow = along / (row - 15);
+    const { end } = r.ends.reduce((a, b) => (a.rows <= b.rows ? a : b));
+    expect(fused).toBeCloseTo((r.rowsNeeded - (row - 15)) * perRow + end.handMm, 6);
+  });
+
   it('never splices what carries a load', () => {
     const collar = example('halley-collar');
     const ends = workingEnds(collar, 0);
@@ -227,6 +239,12 @@ describe('a lost count', () => {
     // One too many was counted, but the side allows only every other row.
     const side = findCount({ ...base, counter: 23 }, { counted: 24, lastSide: signSide(base, 23) })!;
     expect([23, 25]).toContain(side.rows);
+  });
+
+  it('the last side alone is misread once in fifty times', () => {
+    // As many even rows as odd ones are likely: the side is as sure as eyes are.
+    const seen = findCount(base, { lastSide: signSide(base, 18) })!;
+    expect(Math.abs(seen.nextChance - 0.98)).toBeLessThan(0.004);
   });
 
   it('nothing seen leaves the counter, honestly unsure', () => {
