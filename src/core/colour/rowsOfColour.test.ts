@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { difference, seen } from './apart.ts';
-import { centre, digits } from './codes.ts';
+import { centre, digits, morse } from './codes.ts';
 import { layOnRows } from './sequence.ts';
 
 const rows = (count: number, cord: number) => ({ cord, count, unit: 'rows' }) as const;
@@ -94,5 +94,55 @@ describe('a mixed colour with less sight', () => {
     expect(difference('#ff0000', '#00ff00', 'dim light')).toBeCloseTo(34.49 / 2, 1);
     // Near black the scale is straight: sRGB 10 is 0.0030353 in linear light, and 903.3 times that is L* 2.742.
     expect(difference('#000000', '#0a0a0a')).toBeCloseTo(2.742, 2);
+  });
+});
+
+describe('Morse signs', () => {
+  /** Rows of the code’s cord in a sign: 1 for a dot, 3 for a dash. */
+  const dashes = (text: string): string => {
+    const read = morse(text);
+    if (!read.ok) throw new Error(text);
+    return [...read.value.matchAll(/(\d+)B/g)].map(([, n]) => (n === '3' ? '-' : '.')).join('');
+  };
+
+  it('of digits are five long: as many dots as the digit up to five, then as many dashes as it is more', () => {
+    for (let n = 0; n <= 9; n++) {
+      const sign = n <= 5 ? '.'.repeat(n).padEnd(5, '-') : '-'.repeat(n - 5).padEnd(5, '.');
+      expect(dashes(`${n}`), `${n}`).toBe(n === 0 ? '-----' : sign);
+    }
+  });
+
+  it('of letters are those of the international table', () => {
+    // ITU-R M.1677-1, part I, 1.1.1, in groups of the same length.
+    const table = {
+      '.': 'E',
+      '-': 'T',
+      '..': 'I',
+      '.-': 'A',
+      '-.': 'N',
+      '--': 'M',
+      '...': 'S',
+      '..-': 'U',
+      '.-.': 'R',
+      '.--': 'W',
+      '-..': 'D',
+      '-.-': 'K',
+      '--.': 'G',
+      '---': 'O',
+      '....': 'H',
+      '...-': 'V',
+      '..-.': 'F',
+      '.-..': 'L',
+      '.--.': 'P',
+      '.---': 'J',
+      '-...': 'B',
+      '-..-': 'X',
+      '-.-.': 'C',
+      '-.--': 'Y',
+      '--..': 'Z',
+      '--.-': 'Q',
+    };
+    expect(Object.values(table)).toHaveLength(26);
+    for (const [sign, letter] of Object.entries(table)) expect(dashes(letter), letter).toBe(sign);
   });
 });
