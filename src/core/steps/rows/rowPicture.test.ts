@@ -54,6 +54,16 @@ describe('names of the ends in a picture of a row', () => {
     },
   );
 
+  it('stand in a picture that begins where the ends of the first row come in: nine tenths of a row above it', () => {
+    for (const weave of ['solomon-bar', 'flat-braid-4', 'fishtail']) {
+      const { scene, tying } = picture(weave, 0);
+      const { period, rows } = tying.cut.spec;
+      expect(scene.minY, weave).toBeCloseTo(-0.9 * (period / rows) * D, 6);
+      const taller = picture(weave, 0, 0, 2 * D).scene;
+      expect(taller.heightMm).toBeCloseTo(2 * scene.heightMm, 6);
+    }
+  });
+
   it('lie in the picture, which is as large for every move of a row as it needs to be', () => {
     for (const weave of ['solomon-bar', 'flat-braid-5', 'fishtail', 'ladder-4']) {
       const { labels, scene } = picture(weave, 1);
