@@ -87,6 +87,36 @@ describe('a knot stage by stage', () => {
     expect(amber(stages.length)).toBe(0);
   });
 
+  it('has the end as far along its way as the stage is done, its arrow a cord and a fifth ahead', () => {
+    const tying = knotStages(HITCH);
+    if (!tying.ok) throw new Error('the hitch cannot be read');
+    const D = 4;
+    // The way of the end by hand, as it is written above.
+    const way = [
+      [-7, 0],
+      [2, 0],
+      [2, 1.6],
+      [-2, 1.6],
+      [-2, -7],
+    ] as const;
+    const looks = [PALETTE[0]!, PALETTE[1]!];
+    for (const stage of [1, 2])
+      for (const share of [0.2, 0.45, 0.7, 0.93]) {
+        const { from, to } = tying.value.stages[stage]!;
+        const at = from + (to - from) * share;
+        const edge = Math.floor(at);
+        const [[x, y], [p, q]] = [way[edge]!, way[edge + 1]!];
+        const length = Math.hypot(p - x, q - y);
+        const [dx, dy] = [(p - x) / length, (q - y) / length];
+        const tip = [x + (p - x) * (at - edge) + 1.2 * dx, y + (q - y) * (at - edge) + 1.2 * dy];
+        const { shapes } = stagePicture({ tying: tying.value, done: stage + share, looks, diameterMm: D });
+        // Paths are written in hundredths of a millimetre.
+        const [, tipX, tipY] = /L(\S+) (\S+)L/.exec(shapes.find((s) => s.fill === AMBER)!.d)!;
+        expect(Number(tipX) / 100, `${stage} ${share}`).toBeCloseTo(tip[0]! * D, 1);
+        expect(Number(tipY) / 100, `${stage} ${share}`).toBeCloseTo(-tip[1]! * D, 1);
+      }
+  });
+
   it('makes every crossing once, as the diagram has it, whoever is led first', () => {
     for (const { id, tying } of tyings) {
       const made = tying.stages.flatMap((s) => s.meets);
