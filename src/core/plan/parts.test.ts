@@ -227,6 +227,50 @@ describe('a keeper', () => {
   });
 });
 
+describe('where stretches lie along the band', () => {
+  it('a way past a bead is as long as the bead, half of it before its middle and half behind', () => {
+    const p = planned({ addons: [{ kind: 'bead', at: { centre: true }, sizeMm: 12 }] });
+    const [bead] = p.bands[0]!.addons;
+    const past = p.cords.flatMap((c) => c.parts.filter((x) => whyText(x.why).startsWith('straight past')));
+    // Both working ends go past it.
+    expect(past).toHaveLength(2);
+    for (const part of past) {
+      expect(part.lengthMm).toBe(12);
+      expect(part.fromMm).toBeCloseTo(bead!.atMm - 6, 9);
+      expect(part.toMm).toBeCloseTo(bead!.atMm + 6, 9);
+    }
+  });
+
+  it('stretches beyond the weave go on from each other, away from it', () => {
+    const p = planned({
+      pattern: { id: 'plain-band' },
+      cord: 'nylon-2',
+      cords: [{ colour: 'dusk' }],
+      closure: { kind: 'double-sliding' },
+    });
+    const [band] = p.bands;
+    const end = band!.startMm + band!.wovenMm;
+    for (const cord of p.cords) {
+      const outside = laid(cord).filter((x) => x.what === 'closure' && x.fromMm !== undefined);
+      const after = outside.filter((x) => x.fromMm! >= end - 1e-6);
+      const before = outside.filter((x) => x.toMm! <= band!.startMm + 1e-6);
+      expect(after.length + before.length).toBe(outside.length);
+      expect(after.length).toBeGreaterThan(1);
+      for (const side of [
+        after.toSorted((a, b) => a.fromMm! - b.fromMm!),
+        before.toSorted((a, b) => b.toMm! - a.toMm!),
+      ])
+        for (const [k, part] of side.entries()) {
+          const next = side[k + 1];
+          if (!next) continue;
+          const isAfter = side[0]!.fromMm! >= end - 1e-6;
+          const gap = isAfter ? next.fromMm! - part.toMm! : part.fromMm! - next.toMm!;
+          expect(gap).toBeCloseTo(0, 6);
+        }
+    }
+  });
+});
+
 describe('a splice', () => {
   it('takes 3 mm of each of its two ends, and the pieces of a strand make up its weave', () => {
     const p = planned({ sequence: { text: '9A 9B 10A', way: 'splice' } });
