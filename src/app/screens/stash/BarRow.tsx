@@ -128,7 +128,7 @@ export function BarRow({ look, stretches, pxPerMm, label }: Props) {
                 fill="#cfe0d9"
                 className="figure"
               >
-                {width < SIGN_PX * s.figure.length ? s.figure.replace(/ \S+$/, '') : s.figure}
+                {width < SIGN_PX * s.figure.length ? s.figure.replace(/^(\S+) \S+$/, '$1') : s.figure}
               </text>
             )}
           </g>
