@@ -13,11 +13,12 @@ import {
 import { isOdd, learn } from '../src/core/log/filter.ts';
 import { forecast } from '../src/core/log/predict.ts';
 import { MATCHED, type MadePiece, simulatedMaker, type World } from '../src/core/log/simulated.ts';
-import { seeded } from '../src/core/random.ts';
+import { normals, seeded } from '../src/core/random.ts';
 
 const makers = Number(process.argv[2] ?? 200);
 const AFTER = [0, 1, 3, 10, 30];
 const PROMISE = 0.98;
+const ALL = '99 all of these';
 
 interface Sums {
   n: number;
@@ -48,7 +49,8 @@ function tried(
   };
 }
 
-function run(name: string, world: World): void {
+function run(name: string, of: World | ((seed: number) => World)): void {
+  const worldOf = (seed: number): World => (typeof of === 'function' ? of(seed) : of);
   const sums = new Map<string, Sums>();
   let [slips, found, alarms] = [0, 0, 0];
   const add = (key: string, t: ReturnType<typeof tried>) => {
@@ -61,6 +63,7 @@ function run(name: string, world: World): void {
     });
   };
   for (let seed = 1; seed <= makers; seed++) {
+    const world = worldOf(seed);
     const pieces = simulatedMaker(Math.max(...AFTER) + 1, world, seeded(seed));
     for (const n of AFTER) {
       const before = pieces.slice(0, n);
@@ -71,7 +74,9 @@ function run(name: string, world: World): void {
       const f = forecast(learn(before.map((p) => p.evidence)), isLotKnown ? next.evidence : about);
       const key = `${n} makes, ${isTied ? 'tied before' : 'a new weave'}`;
       const shared = { lasting: f.varS, piece: pieceVariance(f.scale), nu: f.nu, scale: f.scale };
-      add(key, tried(next, f.s, { ...shared, apart: f.varEnds }, f.ends));
+      const t = tried(next, f.s, { ...shared, apart: f.varEnds }, f.ends);
+      add(key, t);
+      add(ALL, t);
       add(`${n} makes, fixed prior`, tried(next, 0, PRIOR_SHARED));
     }
     if (world.slips > 0) {
@@ -93,10 +98,18 @@ function run(name: string, world: World): void {
     console.log(
       `  ${key.padEnd(24)} error ${((100 * s.error) / s.n).toFixed(2)} %, kept ${((100 * s.kept) / s.n).toFixed(1)} of 98, left ${(s.leftMm / s.n / 1000).toFixed(3)} m (n ${s.n})`,
     );
-  if (world.slips > 0) console.log(`  slips found ${found} of ${slips}; false alarms ${alarms}`);
+  if (slips > 0) console.log(`  slips found ${found} of ${slips}; false alarms ${alarms}`);
 }
 
-run('matched world', MATCHED);
+/** One scale of all true spreads a maker, as unsure as the prior is of it: ν over a sum of ν squared normals. */
+function drawnScale(seed: number): World {
+  const normal = normals(seeded(7000 + seed));
+  const sum = Array.from({ length: PRIOR_NU }, () => normal() ** 2).reduce((a, b) => a + b, 0);
+  return { wider: Math.sqrt(PRIOR_NU / sum), slips: 0 };
+}
+
+run('matched world, spreads as sure as the prior is of them', drawnScale);
+run('spreads exactly as the prior’s middle', MATCHED);
 run('all spreads 1.41 times (variances twice)', { wider: Math.SQRT2, slips: 0 });
 run('spreads 0.71 times (variances half)', { wider: Math.SQRT1_2, slips: 0 });
 run('slips of the pen in 4 of 100 pieces', { wider: 1, slips: 0.04 });
