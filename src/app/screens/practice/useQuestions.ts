@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { questionOf } from '../../../core/practice/drills.ts';
 import type { DrillCard, DrillKind, Question } from '../../../core/practice/types.ts';
 import { isQuick } from '../../../core/practice/weaves.ts';
@@ -15,6 +15,12 @@ const MOST_SKIPPED = 5;
 
 const isSlow = (card: DrillCard): boolean => PULLED.has(card.kind) && !isQuick(card.weave);
 
+interface Chosen {
+  readonly now: Question;
+  /** One that takes long and is being pulled meanwhile. */
+  readonly later?: Question | undefined;
+}
+
 /**
  * Question after question of the drills of a kind. The stretch of the next one is pulled tight while an answer is read; one
  * that takes long is begun when its turn has come, and asked as soon as it is tight: until then others are.
@@ -29,10 +35,10 @@ export function useQuestions(
   const [given, setGiven] = useState<string>();
   const [askedAt, setAskedAt] = useState(0);
   const [slow, setSlow] = useState<Question>();
-  const pulled = useMemo(() => stretches(slow), [slow]);
+  const pulled = useMemo(() => stretches([slow]), [slow]);
   const tight = useStretches(pulled).get(slow?.card.id ?? '');
 
-  const choose = (number: number): { readonly now: Question; readonly later?: Question | undefined } => {
+  const choose = (number: number): Chosen => {
     const cards = deck?.filter((c) => kind === 'all' || c.kind === kind) ?? [];
     const isTight = tight !== undefined && tight !== 'failed';
     if (slow && isTight && cards.some((c) => c.id === slow.card.id)) return { now: slow };
@@ -47,32 +53,38 @@ export function useQuestions(
       later: slow && tight !== 'failed' ? slow : first,
     };
   };
+
+  // What comes next is settled once there is an answer, which has no share in it; and pulled while that is read.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: settled once
+  const settled = useMemo(
+    () => (given === undefined || !question ? undefined : { round: round + 1, ...choose(round + 1) }),
+    [given, question],
+  );
+  const coming = useRef<typeof settled>(undefined);
+  if (settled) coming.current = settled;
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new round asks again; an answer just kept does not
   useEffect(() => {
     if (!isReady || !deck) return;
-    const { now, later } = choose(round);
+    const { now, later } = coming.current?.round === round ? coming.current : choose(round);
+    coming.current = undefined;
     setQuestion(now);
     setSlow(later);
     setGiven(undefined);
     setAskedAt(Date.now());
   }, [round, isReady, kind, deck]);
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: worked out once, as soon as there is an answer; it has no share in what comes next
-  const ahead = useMemo(() => (given === undefined ? [] : stretches(choose(round + 1).now)), [given]);
-  useStretches(ahead);
-
+  const shown = useMemo(() => stretches([question, settled?.now]), [question, settled]);
+  const cannotBeDrawn = useStretches(shown).get(question?.card.id ?? '') === 'failed';
   const goOn = useCallback(() => setRound((r) => r + 1), []);
   // What cannot be pulled tight is not asked; where nothing can be, the picture says so.
-  const shown = useMemo(() => stretches(question), [question]);
-  const cannotBeDrawn = useStretches(shown).get(question?.card.id ?? '') === 'failed';
-  const [skipped, setSkipped] = useState(0);
+  const skipped = useRef(0);
   useEffect(() => {
-    if (!cannotBeDrawn || skipped >= MOST_SKIPPED) return;
-    setSkipped((n) => n + 1);
+    if (!cannotBeDrawn || skipped.current >= MOST_SKIPPED) return;
+    skipped.current++;
     goOn();
-  }, [cannotBeDrawn, skipped, goOn]);
+  }, [cannotBeDrawn, goOn]);
   return { question, given, setGiven, askedAt, goOn };
 }
 
-const stretches = (question: Question | undefined) =>
-  [question && stretchOfQuestion(question)].filter((a) => a !== undefined);
+const stretches = (questions: readonly (Question | undefined)[]) =>
+  questions.map((q) => q && stretchOfQuestion(q)).filter((a) => a !== undefined);
