@@ -43,7 +43,15 @@ test('every word of the application comes from the catalogue, and its sentences 
   try {
     await page.goto(`${address}/d/demo-ines-dome-night?stall`);
     await expect(page.getByTestId('cut-A')).toBeVisible();
-    for (const path of ['/d/demo-ines-dome-night', '/start', '/weaves', '/practice', '/words', '/backup']) {
+    for (const path of [
+      '/d/demo-ines-dome-night',
+      '/start',
+      '/weaves',
+      '/weaves/solomon-bar',
+      '/practice',
+      '/words',
+      '/backup',
+    ]) {
       await page.goto(address + path);
       await expect(page.locator('main h1, main h2').first()).toBeVisible();
       const bare = (await page.evaluate(bareWords)).filter((word) => !OWN.test(word));

@@ -98,6 +98,14 @@ describe('the catalogue', () => {
     expect(texts.size).toBeGreaterThan(3000);
     expect(texts.get('How long must the cord be?')).toMatch(/^src\/app\/screens\/start\/StartPage\.tsx:\d+$/);
     expect(texts.has('Solomon bar')).toBe(true);
+    // A hyphen or a colon makes no class names of them.
+    for (const text of [
+      'metal side-release buckle',
+      'two-piece watch strap',
+      'pre-shrink the cord',
+      'the bar starts to twist: two bumps follow each other on one edge',
+    ])
+      expect(texts.has(text), text).toBe(true);
   });
 
   it('has no class names, paths, addresses or names of files', () => {

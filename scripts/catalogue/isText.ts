@@ -3,17 +3,18 @@ import { isOfNames } from './keys.ts';
 
 /** Two words beside each other, or one that begins a sentence or is a name. */
 const WORDS = /\p{L}{2,}[,;:.…’)]* (?:\p{L}|[0-9(“±])|^\s*\p{Lu}[\p{L}’-]+|\p{L}{3,}[.…?!]$/u;
-/** Class names, colours, media queries and the like: small letters, no sentence. */
+/** Small letters and signs only, as class names have them. */
 const CODE = /^[\sa-z0-9:[\]/._\-()%#!&>*,=+'"~|@^$]*$/;
-const LIKE_CLASSES =
-  /(?:^|\s)(?:[a-z0-9-]+:|-?[a-z]+-[a-z0-9[]|flex|grid|block|hidden|absolute|relative|fixed|sticky|inline|rounded|border|figure|italic|underline|truncate|grow|shrink)/;
+/** One class name: with a condition before a colon, of parts joined by hyphens, or one of those of a single word. */
+const CLASS =
+  /^(?:[a-z0-9-]+:.+|-?[a-z0-9]+(?:-[a-z0-9.[\]/%(),_#*+:]+)+|flex|grid|block|hidden|absolute|relative|fixed|sticky|inline|rounded|border|figure|italic|underline|truncate|grow|shrink|uppercase)$/;
 /** CSS, SVG and keys that look like words. */
 const NO_TEXT =
-  /^(?:Escape|Enter|Tab|Space|Backspace|Delete|Home|End|PageUp|PageDown|Arrow(?:Left|Right|Up|Down)|Control|Shift|Meta|Alt|AbortError|NotFoundError|QuotaExceededError|Content-\S+|GET|POST|PUT|[A-Z]{1,3}\d*|M|Infinity|NaN)$|^\/|^@font|^weave |^(?:accents|checks|picture|schema)\.|^(?:lot|family|keys|share|logHeadings)\s*$|\.(?:csv|txt|svg|json|ics|png|pdf|zip)$|^Atkinson|^Bricolage|^(?:\d*\.?\d*px |var\(|repeat\(|rotate\(|translate\(|scale\(|matrix\(|url\(|calc\(|https?:|data:|image\/|text\/|application\/)/;
+  /^(?:Escape|Enter|Tab|Space|Backspace|Delete|Home|End|PageUp|PageDown|Arrow(?:Left|Right|Up|Down)|Control|Shift|Meta|Alt|AbortError|NotFoundError|QuotaExceededError|Content-\S+|GET|POST|PUT|[A-Z]{1,3}\d*|M|Infinity|NaN)$|^\/|^@font|^weave |^(?:accents|checks|picture|schema)\.|^(?:lot|family|keys|share|logHeadings)\s*$|\.(?:csv|txt|svg|json|ics|png|pdf|zip)$|^Atkinson|^Bricolage|^(?:\d*\.?\d*px |var\(|repeat(?:ing-[a-z-]+)?\(|rotate\(|translate\(|scale\(|matrix\(|url\(|calc\(|https?:|data:|image\/|text\/|application\/)/;
 
 /** Properties and attributes whose value is read by people, also where it is one small word. */
 const SAID = new Set(
-  'name title label word words text message looks advice look say ask hint how what description placeholder alt aria-label legend caption note reason why'.split(
+  'name title label word words text message looks look advice say ask hint how what description placeholder alt aria-label legend caption note reason why'.split(
     ' ',
   ),
 );
@@ -28,10 +29,17 @@ const SILENT_CALLS =
 const SOME_WORD = /(?:^|[\s(])\p{L}{3,}(?=[\s,.:;)]|$)/u;
 const ADDED = /^[+−] \p{L}{3}/u;
 
+/** Class names: half of its words at least are some, as a sentence with a hyphen or a colon in it never has. */
+function isClasses(text: string): boolean {
+  if (!CODE.test(text)) return false;
+  const words = text.trim().split(/\s+/);
+  return 2 * words.filter((word) => CLASS.test(word)).length >= words.length;
+}
+
 const isWords = (text: string, isTemplate: boolean): boolean =>
   (WORDS.test(text) || ADDED.test(text) || (isTemplate && SOME_WORD.test(text))) &&
   !NO_TEXT.test(text.trim()) &&
-  !(CODE.test(text) && LIKE_CLASSES.test(text));
+  !isClasses(text);
 
 const calledName = (call: ts.CallExpression | ts.NewExpression): string =>
   ts.isPropertyAccessExpression(call.expression) ? call.expression.name.text : call.expression.getText();
@@ -79,5 +87,4 @@ const isNamed = (node: ts.Node): node is ts.PropertyAssignment | ts.JsxAttribute
 
 const isSaidAlone = (value: ts.Node, node: ts.Node): boolean => value === node || !ts.isCallExpression(value);
 const isCode = (text: string): boolean =>
-  !ADDED.test(text) &&
-  (NO_TEXT.test(text.trim()) || (CODE.test(text) && / /.test(text) && LIKE_CLASSES.test(text)));
+  !ADDED.test(text) && (NO_TEXT.test(text.trim()) || (/ /.test(text) && isClasses(text)));
