@@ -18,7 +18,13 @@ export function useNewVersion(): (() => void) | undefined {
       const { registerSW } = await import('virtual:pwa-register');
       const update = registerSW({
         immediate: true,
-        onNeedRefresh: () => setChange(() => () => void update(true)),
+        onNeedRefresh: () =>
+          setChange(() => () => {
+            // However the new version was found: as soon as it is in charge, the page is loaded by it.
+            const reload = () => window.location.reload();
+            navigator.serviceWorker.addEventListener('controllerchange', reload, { once: true });
+            void update(true);
+          }),
         onRegisteredSW: (_url, registration) => {
           timer = setInterval(() => void registration?.update().catch(() => undefined), LOOK_MS);
         },
