@@ -24,8 +24,10 @@ const openRing = async (db: Database, id: string): Promise<OpenedRing> =>
   (await fetchModule(() => import('./state/ring.ts'))).openRing(db, id);
 
 const benchPage = () => import('./screens/bench/BenchPage.tsx');
+/** Fetched before it is drawn. */
+const fetchBench = () => void benchPage().catch(() => undefined);
 // A design’s address names the Bench: it is fetched while the store is being opened. A first visit starts elsewhere.
-if (window.location.pathname.startsWith(designPath(''))) benchPage().catch(() => undefined);
+if (window.location.pathname.startsWith(designPath(''))) fetchBench();
 
 const BenchPage = lazily(benchPage);
 const StartPage = lazily(() => import('./screens/start/StartPage.tsx'));
@@ -124,6 +126,10 @@ export function App({ settings }: { readonly settings: Settings }) {
 /** Opens on the design that was last on the Bench, or the newest one. */
 function Home({ last }: { readonly last: string | undefined }) {
   const { data: records } = useDesigns();
+  // Somebody who had a design on the Bench goes there: it is fetched while the designs are read.
+  useEffect(() => {
+    if (last) fetchBench();
+  }, [last]);
   if (!records) return null;
   const record = records.find((r) => r.id === last) ?? records[0];
   return record ? <Navigate to={designPath(record.id)} replace /> : <StartPage />;

@@ -14,6 +14,7 @@ export const SLACKS = [
   { id: 'loose', slackMm: 15 },
 ] as const;
 
+/** What these are called; their ids are what the program decides by. */
 const SLACK_NAMES = { snug: 'snug', easy: 'easy', loose: 'loose' } as const;
 
 const slackName = (slackMm: number): string => {

@@ -5,6 +5,7 @@ import type { ClosedDesign } from './close.ts';
 import { rowsIn } from './layout.ts';
 import type { Plan } from './types.ts';
 
+/** What these sizes are called: their keys are words that the program decides by, names are what is read. */
 const SIZE_NAMES = { width: 'width', thickness: 'thickness', slack: 'slack' } as const;
 
 /** A foot of cord per inch of Solomon bar, as makers say: twelve for one, all strands together. */
