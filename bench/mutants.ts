@@ -1,9 +1,11 @@
 /**
  * Do the tests hold the numbers? Small mutations in the core (a constant, a sign, a threshold, a condition), sampled with
- * a seed; each is put into a copy of the sources and the core's tests are run on it.
- *   node --import tsx bench/mutants.ts [--sample 200] [--seed 1] [--only plan/checks]
+ * a seed; with each of them the core's tests are run. All of them are in one copy of the sources, behind switches: the core
+ * is loaded once, and only tests are called that meet a mutant. One that is evaluated as the core is loaded, and each one that has
+ * survived, is tried in a process of its own, with it on from the start.
+ *   node --import tsx bench/mutants.ts [--sample 200] [--seed 1] [--only plan/checks] [--quick 500] [--which 3,17]
+ * With --which only those of the sample are tried, to see whether they are noticed now. With --quick only tests are called that take no longer than so many ms: what survives those is not sure to survive all.
  */
-import { spawn } from 'node:child_process';
 import {
   cpSync,
   mkdirSync,
@@ -17,7 +19,11 @@ import {
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
-import { type Mutant, mutantsOf, observed } from '../scripts/mutate.ts';
+import { distances } from '../scripts/mutants/graph.ts';
+import type { Item, Learnt } from '../scripts/mutants/messages.ts';
+import { type Mutant, mutantsOf } from '../scripts/mutants/mutate.ts';
+import { type Numbered, switched } from '../scripts/mutants/switched.ts';
+import { Worker } from '../scripts/mutants/workers.ts';
 import { seeded } from '../src/core/random.ts';
 
 const { values } = parseArgs({
@@ -25,6 +31,8 @@ const { values } = parseArgs({
     sample: { type: 'string', default: '200' },
     seed: { type: 'string', default: '1' },
     only: { type: 'string', default: '' },
+    quick: { type: 'string', default: 'Infinity' },
+    which: { type: 'string', default: '' },
   },
 });
 
@@ -32,31 +40,37 @@ const ROOT = join(import.meta.dirname, '..');
 /** Rooms of the core whose numbers people cut by. */
 const ROOMS = ['plan', 'closures', 'usage', 'fit', 'steps', 'colour'];
 const AT_ONCE = Number(process.env.AT_ONCE ?? 2);
-const TIMEOUT_MS = 300_000;
-/** For all the tests in one go, beside other work. */
-const ALL_TIMEOUT_MS = 3_600_000;
-/** Of the files that meet a mutant, how many of the slowest wait until the quick ones have let it through. */
-const QUICK_LEFT = 8;
 
+const namesIn = (dir: string): string[] =>
+  readdirSync(join(ROOT, dir), { recursive: true, encoding: 'utf8' });
 const all: Mutant[] = [];
 for (const room of ROOMS)
-  for (const name of readdirSync(join(ROOT, 'src/core', room), { recursive: true, encoding: 'utf8' })) {
+  for (const name of namesIn(`src/core/${room}`)) {
     const file = `src/core/${room}/${name}`;
-    if (/(?<!\.test|\.gen)\.ts$/.test(file) && file.includes(values.only))
+    if (/(?<!\.test|\.gen)\.ts$/.test(file) && !file.includes('/testing/') && file.includes(values.only))
       all.push(...mutantsOf(file, readFileSync(join(ROOT, file), 'utf8')));
   }
 
 const random = seeded(Number(values.seed));
-const sampled = all
+const sampled: Numbered[] = all
   .map((mutant) => ({ mutant, at: random() }))
   .sort((a, b) => a.at - b.at)
   .slice(0, Number(values.sample))
-  .map((x) => x.mutant);
+  .map((x, index) => ({ ...x.mutant, index }));
 console.log(
   `${all.length} mutants in ${ROOMS.join(', ')}; ${sampled.length} sampled with seed ${values.seed}`,
 );
 
-/** A copy of what the core's tests read; its packages are the ones that are installed here. */
+const tests = namesIn('src/core')
+  .filter((name) => name.endsWith('.test.ts'))
+  .map((name) => `src/core/${name}`);
+const sources = new Map(
+  namesIn('src/core')
+    .filter((name) => name.endsWith('.ts'))
+    .map((name) => [`src/core/${name}`, readFileSync(join(ROOT, 'src/core', name), 'utf8')]),
+);
+
+/** A copy of what the core's tests read, with every sampled mutant in it; its packages are those that are installed here, but for Vitest. */
 function copySources(): string {
   const dir = mkdtempSync(join(tmpdir(), 'warp-beam-mutants-'));
   for (const name of [
@@ -67,133 +81,139 @@ function copySources(): string {
     'package.json',
     'tsconfig.json',
     'tsconfig.core.json',
-    'vitest.config.ts',
     'docs',
     'bench',
     'public',
     'README.md',
   ])
     cpSync(join(ROOT, name), join(dir, name), { recursive: true });
-  symlinkSync(join(ROOT, 'node_modules'), join(dir, 'node_modules'));
+  mkdirSync(join(dir, 'node_modules/vitest'), { recursive: true });
+  for (const name of readdirSync(join(ROOT, 'node_modules')))
+    if (name !== 'vitest') symlinkSync(join(ROOT, 'node_modules', name), join(dir, 'node_modules', name));
+  writeFileSync(
+    join(dir, 'node_modules/vitest/package.json'),
+    JSON.stringify({ name: 'vitest', type: 'module', exports: './index.ts' }),
+  );
+  writeFileSync(
+    join(dir, 'node_modules/vitest/index.ts'),
+    "export * from '../../scripts/mutants/vitest.ts';\n",
+  );
+  for (const file of new Set(sampled.map((m) => m.file)))
+    writeFileSync(
+      join(dir, file),
+      switched(
+        sources.get(file)!,
+        sampled.filter((m) => m.file === file),
+      ),
+    );
   return dir;
 }
 
-/**
- * Vitest in a copy. `--no-isolate` shares modules between files and is quicker, but which file meets what is only seen
- * where each has its own.
- */
-function vitest(
-  dir: string,
-  options: readonly string[],
-  env: Record<string, string> = {},
-  timeoutMs = TIMEOUT_MS,
-): Promise<boolean> {
-  return new Promise((resolve) => {
-    // A loaded machine is slow: that alone notices nothing.
-    const patience = ['--testTimeout', '60000', '--hookTimeout', '60000'];
-    // Its own tests hold the core: those around it run other programs, or take long.
-    const child = spawn(
-      'npx',
-      ['vitest', 'run', '--project', 'core', '--reporter', 'dot', ...patience, ...options],
-      {
-        cwd: dir,
-        stdio: 'ignore',
-        detached: true,
-        env: { ...process.env, ...env },
-      },
-    );
-    // A test that never ends has noticed, too.
-    const timer = setTimeout(() => process.kill(-child.pid!, 'SIGKILL'), timeoutMs);
-    child.on('exit', (code) => {
-      clearTimeout(timer);
-      resolve(code === 0);
-    });
-  });
+const dir = copySources();
+process.on('exit', () => rmSync(dir, { recursive: true, force: true }));
+const workers = Array.from({ length: AT_ONCE }, () => new Worker(dir, sampled.length));
+/** Everything in a list, by all workers. */
+async function share<T>(list: readonly T[], work: (item: T, worker: number) => Promise<void>): Promise<void> {
+  const queue = [...list];
+  await Promise.all(
+    workers.map(async (_, worker) => {
+      for (let item = queue.shift(); item !== undefined; item = queue.shift()) await work(item, worker);
+    }),
+  );
 }
 
-const numbered = sampled.map((mutant, index) => ({ ...mutant, index }));
-
-/** Which test files evaluate what a mutant changes, the quickest first; found by running all of them once. */
-async function findTests(dir: string): Promise<ReadonlyMap<number, readonly string[]>> {
-  const met = join(dir, 'met');
-  mkdirSync(met);
-  const setup = join(dir, 'scripts/vitest.setup.ts');
-  writeFileSync(
-    setup,
-    `${readFileSync(setup, 'utf8')}
-import { afterAll as afterEverything, expect } from 'vitest';
-import { writeFileSync as write } from 'node:fs';
-const met = new Set();
-const began = performance.now();
-globalThis.__met = (index) => void met.add(index);
-afterEverything(() => {
-  const file = expect.getState().testPath;
-  const name = file.replaceAll(/[^a-zA-Z.]/g, '_');
-  write(\`\${process.env.MET}/\${name}.json\`, JSON.stringify({ file, ms: performance.now() - began, met: [...met] }));
+const learnt = new Map<string, Learnt>();
+await share(tests, async (file, w) => {
+  const found = await workers[w]!.learn(join(dir, file));
+  if (!found || found.failed)
+    throw new Error(`Without any mutation, ${file}: ${found?.failed ?? 'its process ended'}`);
+  learnt.set(file, found);
 });
-`,
-  );
-  const files = [...new Set(numbered.map((mutant) => mutant.file))];
-  for (const file of files) {
-    const path = join(dir, file);
-    writeFileSync(
-      path,
-      observed(
-        readFileSync(path, 'utf8'),
-        numbered.filter((mutant) => mutant.file === file),
-      ),
-    );
-  }
-  const isSound = await vitest(dir, [], { MET: met }, ALL_TIMEOUT_MS);
-  if (!isSound) throw new Error('The tests fail without any mutation: nothing can be learned from them.');
-  const tests = new Map<number, string[]>(numbered.map((mutant) => [mutant.index, []]));
-  const runs = readdirSync(met)
-    .map(
-      (name) =>
-        JSON.parse(readFileSync(join(met, name), 'utf8')) as { file: string; ms: number; met: number[] },
-    )
+/** Tests of a file that are called at all, by their places. */
+const called = new Map(
+  [...learnt].map(([file, { tests: list }]) => [
+    file,
+    [...list.keys()].filter((i) => list[i]!.ms <= Number(values.quick)),
+  ]),
+);
+const msOf = (file: string): number =>
+  called.get(file)!.reduce((sum, i) => sum + learnt.get(file)!.tests[i]!.ms, 0);
+const isLoading = new Set([...learnt.values()].flatMap((l) => l.loading));
+const closeness = new Map(tests.map((file) => [file, distances(file, sources)]));
+console.log(
+  `${tests.length} files of tests learnt; ${isLoading.size} mutants are met while the core is loaded`,
+);
+
+type Timed = Item & { readonly ms: number };
+/** What meets a mutant, the quickest first. */
+function itemsOf(index: number): Timed[] {
+  return tests
+    .flatMap((file): Timed[] => {
+      const { collecting, tests: list } = learnt.get(file)!;
+      const path = join(dir, file);
+      const quick = called.get(file)!;
+      if (collecting.includes(index)) return [{ file: path, again: true, tests: quick, ms: msOf(file) }];
+      return quick.flatMap((i) =>
+        list[i]!.met.includes(index) ? [{ file: path, again: false, tests: [i], ms: list[i]!.ms }] : [],
+      );
+    })
     .sort((a, b) => a.ms - b.ms);
-  for (const run of runs) {
-    const file = run.file.slice(dir.length + 1);
-    for (const mutant of numbered)
-      if (!mutant.seen || run.met.includes(mutant.index)) tests.get(mutant.index)!.push(file);
+}
+/** Files whose tests load the one that a mutant is in, the nearest first. */
+function loadersOf({ file }: Numbered): Timed[] {
+  return tests
+    .flatMap((test) => {
+      const distance = closeness.get(test)!.get(file);
+      return distance === undefined
+        ? []
+        : [{ file: join(dir, test), again: false, tests: called.get(test)!, ms: msOf(test), distance }];
+    })
+    .sort((a, b) => a.distance - b.distance || a.ms - b.ms);
+}
+const total = (items: readonly Timed[]): number => items.reduce((sum, item) => sum + item.ms, 0);
+
+/** Whether a mutant is noticed by a process of its own. */
+async function isNoticedAlone(mutant: Numbered): Promise<boolean> {
+  const items = isLoading.has(mutant.index)
+    ? loadersOf(mutant)
+    : itemsOf(mutant.index).map((item) => ({ ...item, again: false }));
+  if (items.length === 0) return false;
+  const worker = new Worker(dir, sampled.length, mutant.index);
+  const tried = await worker.try({ mutant: mutant.index, items }, total(items));
+  worker.end();
+  return tried === undefined || tried.by !== undefined;
+}
+
+async function isNoticed(mutant: Numbered, w: number): Promise<boolean> {
+  if (isLoading.has(mutant.index)) return isNoticedAlone(mutant);
+  const items = itemsOf(mutant.index);
+  for (let attempt = 0; attempt < 2; attempt++) {
+    if (workers[w]!.isGone) workers[w] = new Worker(dir, sampled.length);
+    const tried = await workers[w]!.try({ mutant: mutant.index, items }, total(items));
+    // A test that never ends, or a process that runs out of memory, has noticed, too.
+    if (!tried) return true;
+    if (tried.isSpoilt) workers[w]!.end();
+    if (tried.by === undefined) return values.quick === 'Infinity' && (await isNoticedAlone(mutant));
+    if (!tried.isSpoilt) return true;
   }
-  rmSync(dir, { recursive: true, force: true });
-  return tests;
+  return true;
 }
 
 const survivors: Mutant[] = [];
-const queue = [...numbered];
 let done = 0;
-const tests = await findTests(copySources());
-
-/** The quick files first: most mutants fall there. */
-async function isNoticed(dir: string, files: readonly string[]): Promise<boolean> {
-  const parts = [files.slice(0, -QUICK_LEFT), files.slice(-QUICK_LEFT)].filter((part) => part.length > 0);
-  for (const part of parts)
-    if (!(await vitest(dir, ['--bail', '1', '--no-isolate', '--pool', 'threads', ...part]))) return true;
-  return false;
-}
-
-async function work(): Promise<void> {
-  const dir = copySources();
-  for (let mutant = queue.shift(); mutant; mutant = queue.shift()) {
-    const path = join(dir, mutant.file);
-    const before = readFileSync(path, 'utf8');
-    writeFileSync(path, before.slice(0, mutant.from) + mutant.becomes + before.slice(mutant.to));
-    const files = tests.get(mutant.index)!;
-    const isKilled = await isNoticed(dir, files);
-    writeFileSync(path, before);
-    done++;
-    if (done % 10 === 0) console.log(`${done} tried, ${survivors.length} survived`);
-    if (isKilled) continue;
+const which = new Set(values.which.split(',').filter(Boolean).map(Number));
+const tried = sampled.filter((m) => which.size === 0 || which.has(m.index));
+await share(tried, async (mutant, w) => {
+  const isKilled = await isNoticed(mutant, w);
+  done++;
+  if (!isKilled) {
     survivors.push(mutant);
     console.log(
-      `${mutant.index}: survived ${files.length} files  ${mutant.file}:${mutant.line}  ${mutant.was} → ${mutant.becomes}    ${mutant.text}`,
+      `${mutant.index}: survived ${itemsOf(mutant.index).length} tests  ${mutant.file}:${mutant.line}  ${mutant.was} → ${mutant.becomes}    ${mutant.text}`,
     );
   }
-  rmSync(dir, { recursive: true, force: true });
-}
-await Promise.all(Array.from({ length: AT_ONCE }, work));
-const killed = sampled.length - survivors.length;
-console.log(`${killed} of ${sampled.length} killed (${((100 * killed) / sampled.length).toFixed(1)} %)`);
+  if (done % 10 === 0) console.log(`${done} tried, ${survivors.length} survived`);
+});
+for (const worker of workers) worker.end();
+const killed = tried.length - survivors.length;
+console.log(`${killed} of ${tried.length} killed (${((100 * killed) / tried.length).toFixed(1)} %)`);

@@ -10,39 +10,8 @@ export interface Mutant {
   readonly becomes: string;
   /** The line that it is in. */
   readonly text: string;
-  /** The expression that is evaluated whenever the mutation matters; null where it is none (a key, say). */
-  readonly seen: { readonly from: number; readonly to: number } | null;
-}
-
-/** The source with a call of `__met(index)` in front of what each of its mutants changes, to learn which tests meet it. */
-export function observed(source: string, mutants: readonly (Mutant & { readonly index: number })[]): string {
-  const marks = mutants.flatMap(({ seen, index }) =>
-    seen
-      ? [
-          {
-            at: seen.from,
-            length: seen.to - seen.from,
-            text: `(globalThis.__met?.(${index}), `,
-            opens: true,
-          },
-          { at: seen.to, length: seen.to - seen.from, text: ')', opens: false },
-        ]
-      : [],
-  );
-  // Of what ends and what begins at one place, the ends come first; outer ones open first and close last.
-  marks.sort(
-    (a, b) =>
-      a.at - b.at ||
-      Number(a.opens) - Number(b.opens) ||
-      (a.opens ? b.length - a.length : a.length - b.length),
-  );
-  let out = '';
-  let from = 0;
-  for (const mark of marks) {
-    out += source.slice(from, mark.at) + mark.text;
-    from = mark.at;
-  }
-  return out + source.slice(from);
+  /** The smallest expression, or the key of a property, that it changes. */
+  readonly of: { readonly from: number; readonly to: number; readonly isKey: boolean };
 }
 
 const { SyntaxKind: K } = ts;
@@ -82,14 +51,14 @@ const nudged = (text: string): string => {
 export function mutantsOf(file: string, source: string): Mutant[] {
   const tree = ts.createSourceFile(file, source, ts.ScriptTarget.Latest, true);
   const out: Mutant[] = [];
-  const add = (node: ts.Node, becomes: string, met: ts.Node = node) => {
+  const add = (node: ts.Node, becomes: string, whole: ts.Node = node) => {
     const from = node.getStart(tree);
     const to = node.getEnd();
     const { line } = tree.getLineAndCharacterOfPosition(from);
     const text = source.split('\n')[line]!.trim();
-    const isKey = ts.isPropertyAssignment(met.parent) && met.parent.name === met;
-    const seen = isKey ? null : { from: met.getStart(tree), to: met.getEnd() };
-    out.push({ file, line: line + 1, from, to, was: source.slice(from, to), becomes, text, seen });
+    const isKey = ts.isPropertyAssignment(whole.parent) && whole.parent.name === whole;
+    const of = { from: whole.getStart(tree), to: whole.getEnd(), isKey };
+    out.push({ file, line: line + 1, from, to, was: source.slice(from, to), becomes, text, of });
   };
   const visit = (node: ts.Node): void => {
     if (ts.isImportDeclaration(node) || ts.isTypeNode(node) || ts.isInterfaceDeclaration(node)) return;
@@ -102,8 +71,7 @@ export function mutantsOf(file: string, source: string): Mutant[] {
     else if (ts.isBinaryExpression(node)) {
       const other = SWAPS.get(node.operatorToken.kind);
       const isText = [node.left, node.right].some((side) => ts.isStringLiteralLike(side));
-      if (other && !(isText && node.operatorToken.kind === K.PlusToken))
-        add(node.operatorToken, other, node.left);
+      if (other && !(isText && node.operatorToken.kind === K.PlusToken)) add(node.operatorToken, other, node);
     } else if (ts.isPrefixUnaryExpression(node) && node.operator === K.ExclamationToken)
       add(node, node.operand.getText(tree));
     else if (ts.isPrefixUnaryExpression(node) && node.operator === K.MinusToken)
