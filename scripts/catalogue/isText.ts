@@ -10,11 +10,11 @@ const CLASS =
   /^(?:[a-z0-9-]+:.+|-?[a-z0-9]+(?:-[a-z0-9.[\]/%(),_#*+:]+)+|flex|grid|block|hidden|absolute|relative|fixed|sticky|inline|rounded|border|figure|italic|underline|truncate|grow|shrink|uppercase)$/;
 /** CSS, SVG and keys that look like words. */
 const NO_TEXT =
-  /^(?:Escape|Enter|Tab|Space|Backspace|Delete|Home|End|PageUp|PageDown|Arrow(?:Left|Right|Up|Down)|Control|Shift|Meta|Alt|AbortError|NotFoundError|QuotaExceededError|Content-\S+|GET|POST|PUT|[A-Z]{1,3}\d*|M|Infinity|NaN)$|^\/|^@font|^weave |^(?:accents|checks|picture|schema)\.|^(?:lot|family|keys|share|logHeadings)\s*$|\.(?:csv|txt|svg|json|ics|png|pdf|zip)$|^Atkinson|^Bricolage|^(?:\d*\.?\d*px |var\(|repeat(?:ing-[a-z-]+)?\(|rotate\(|translate\(|scale\(|matrix\(|url\(|calc\(|https?:|data:|image\/|text\/|application\/)/;
+  /^(?:Escape|Enter|Tab|Space|Backspace|Delete|Home|End|PageUp|PageDown|Arrow(?:Left|Right|Up|Down)|Control|Shift|Meta|Alt|AbortError|NotFoundError|QuotaExceededError|Content-\S+|GET|POST|PUT|[A-Z]{1,3}\d*|M|Infinity|NaN)$|^\/|^@font|^(?:weave|knot|open) [^\n]*\n|^weave |^(?:accents|checks|picture|schema)\.|^(?:lot|family|keys|share|logHeadings)\s*$|\.(?:csv|txt|svg|json|ics|png|pdf|zip)$|^Atkinson|^Bricolage|^(?:\d*\.?\d*px |var\(|repeat(?:ing-[a-z-]+)?\(|rotate\(|translate\(|scale\(|matrix\(|url\(|calc\(|https?:|data:|image\/|text\/|application\/)/;
 
 /** Properties and attributes whose value is read by people, also where it is one small word. */
 const SAID = new Set(
-  'name title label word words text message looks look advice say ask hint how what description placeholder alt aria-label legend caption note reason why'.split(
+  'header name title label word words text message looks look advice say ask hint how what description placeholder alt aria-label legend caption note reason why'.split(
     ' ',
   ),
 );
@@ -23,11 +23,13 @@ const SILENT =
   /^(?:class|className|style|id|htmlFor|for|d|viewBox|href|to|src|type|role|key|data-.*|aria-(?!label$|description$|roledescription$|valuetext$).*|fill|stroke.*|transform|font.*|textAnchor|dominantBaseline|preserveAspectRatio|inputMode|autoComplete|accept|rel|target|method|placement|strategy|mode|look|as|points|values|offset|gradientUnits|clipPath|mask|marker.*|paintOrder|dataKey|tick.*|domain|margin)$/;
 const SAID_TO = new Set(['plural', 'counted', 'withArticle', 'capital']);
 const SILENT_CALLS =
-  /^(?:RegExp|Worker|URL|URLSearchParams|querySelector(?:All)?|closest|matches|createElement(?:NS)?|addEventListener|removeEventListener|matchMedia|setAttribute|getAttribute|glob|split|join|replace(?:All)?|startsWith|endsWith|includes|indexOf|test|localeCompare|format|parse|get|put|delete|transaction|objectStore|index|createIndex|createObjectStore|toSorted)$/;
+  /^(?:RegExp|Worker|URL|URLSearchParams|querySelector(?:All)?|closest|matches|createElement(?:NS)?|addEventListener|removeEventListener|matchMedia|setAttribute|getAttribute|glob|split|replace(?:All)?|startsWith|endsWith|includes|indexOf|test|localeCompare|format|parse|get|put|delete|transaction|objectStore|index|createIndex|createObjectStore|toSorted)$/;
 
 /** With something put in, one word between blanks is enough; and a sign of adding before a word. */
 const SOME_WORD = /(?:^|[\s(])\p{L}{3,}(?=[\s,.:;)]|$)/u;
 const ADDED = /^[+−] \p{L}{3}/u;
+/** What joins two things: a word with a blank on either side. */
+const JOINS = /^,? \p{L}{3,} $/u;
 
 /** Class names: half of its words at least are some, as a sentence with a hyphen or a colon in it never has. */
 function isClasses(text: string): boolean {
@@ -37,7 +39,7 @@ function isClasses(text: string): boolean {
 }
 
 const isWords = (text: string, isTemplate: boolean): boolean =>
-  (WORDS.test(text) || ADDED.test(text) || (isTemplate && SOME_WORD.test(text))) &&
+  (WORDS.test(text) || ADDED.test(text) || JOINS.test(text) || (isTemplate && SOME_WORD.test(text))) &&
   !NO_TEXT.test(text.trim()) &&
   !isClasses(text);
 
@@ -45,12 +47,13 @@ const calledName = (call: ts.CallExpression | ts.NewExpression): string =>
   ts.isPropertyAccessExpression(call.expression) ? call.expression.name.text : call.expression.getText();
 
 /** Of these the value is read by people even where the program decides by the same word elsewhere. */
-const ONLY_SAID = new Set(['name', 'title', 'label', 'aria-label', 'placeholder', 'word', 'words']);
+const ONLY_SAID = new Set(['name', 'header', 'title', 'label', 'aria-label', 'placeholder', 'word', 'words']);
 
 /** Whether what stands here is read by people: told by what it is part of, by whether it has words, and by what is a key. */
 export function isText(node: ts.Node, text: string, keys: ReadonlySet<string>): boolean {
   if (!/\p{L}/u.test(text)) return false;
   if (isOfNames(node)) return !isNamed(node.parent) || node.parent.name !== node;
+  if (isShown(node)) return !NO_TEXT.test(text.trim());
   const isTemplate = ts.isTemplateExpression(node);
   if (keys.has(text) && !(isNamed(node.parent) && ONLY_SAID.has(node.parent.name.getText()))) return false;
   for (let child = node, at = node.parent; at; child = at, at = at.parent) {
@@ -61,20 +64,22 @@ export function isText(node: ts.Node, text: string, keys: ReadonlySet<string>): 
     if (ts.isPropertyAssignment(at)) {
       if (at.name === child) return false;
       const name = at.name.getText().replace(/['"]/g, '');
-      if (SAID.has(name)) return isSaidAlone(child, node) ? !isCode(text) : isWords(text, isTemplate);
+      if (SAID.has(name))
+        return isSaidAlone(child, node) ? !NO_TEXT.test(text.trim()) : isWords(text, isTemplate);
       if (SILENT.test(name) && name !== 'role') return false;
       return isWords(text, isTemplate);
     }
     if (ts.isJsxAttribute(at)) {
       const name = at.name.getText();
       if (SILENT.test(name)) return false;
-      return SAID.has(name) ? !isCode(text) : isWords(text, isTemplate);
+      return SAID.has(name) ? !NO_TEXT.test(text.trim()) : isWords(text, isTemplate);
     }
     if (ts.isCallExpression(at) || ts.isNewExpression(at)) {
       if (at.expression === child) continue;
       const name = calledName(at);
       if (SAID_TO.has(name)) return true;
       if (SILENT_CALLS.test(name)) return false;
+      if (child === node && isBesideWhy(at, child)) return true;
       return isWords(text, isTemplate);
     }
     if (ts.isTaggedTemplateExpression(at) || ts.isFunctionLike(at) || ts.isStatement(at)) break;
@@ -82,9 +87,27 @@ export function isText(node: ts.Node, text: string, keys: ReadonlySet<string>): 
   return isWords(text, isTemplate);
 }
 
+/** What stands between tags, itself or as one of several that are chosen from. */
+function isShown(node: ts.Node): boolean {
+  for (let child = node, at = node.parent; at; child = at, at = at.parent) {
+    if (ts.isJsxExpression(at)) return !ts.isJsxAttribute(at.parent);
+    const isChosen =
+      (ts.isConditionalExpression(at) && at.condition !== child) ||
+      (ts.isBinaryExpression(at) &&
+        at.right === child &&
+        /^(?:&&|\|\||\?\?)$/.test(at.operatorToken.getText()));
+    if (!isChosen && !ts.isParenthesizedExpression(at)) return false;
+  }
+  return false;
+}
+
 const isNamed = (node: ts.Node): node is ts.PropertyAssignment | ts.JsxAttribute =>
   ts.isPropertyAssignment(node) || ts.isJsxAttribute(node);
 
+/** A label beside a working, as in size('travel', 12, why`…`). */
+const isBesideWhy = (call: ts.CallExpression | ts.NewExpression, child: ts.Node): boolean =>
+  (call.arguments ?? []).some(
+    (a) => a !== child && ts.isTaggedTemplateExpression(a) && a.tag.getText() === 'why',
+  );
+
 const isSaidAlone = (value: ts.Node, node: ts.Node): boolean => value === node || !ts.isCallExpression(value);
-const isCode = (text: string): boolean =>
-  !ADDED.test(text) && (NO_TEXT.test(text.trim()) || (/ /.test(text) && isClasses(text)));

@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { deleteDB } from 'idb';
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
-import { bringLooks, type CordColour, freeLookId } from '../../core/colour/palette.ts';
+import type { CordColour } from '../../core/colour/palette.ts';
 import { type Design, readDesign } from '../../core/formats/design.ts';
 import { LIMITS } from '../../core/formats/limits.gen.ts';
 import { type Database, DB_NAME, openDatabase } from '../../storage/db.ts';
@@ -138,27 +138,6 @@ describe('what is committed', () => {
     for (const name of [first, second]) expect(name).toHaveLength(LIMITS.design['/name']);
     expect(first.endsWith(', copy')).toBe(true);
     expect(second.endsWith(', copy 2')).toBe(true);
-  });
-});
-
-describe('cords of one’s own', () => {
-  it('get ids that never come from names: names in any script stay apart', () => {
-    const names = ['синий', '赤', 'أحمر', '', '  '];
-    let looks: CordColour[] = [];
-    for (const name of names) looks = [...looks, look(freeLookId(looks), name)];
-    expect(new Set(looks.map((l) => l.id)).size).toBe(names.length);
-  });
-
-  it('brought in take the place of their namesakes, keep apart from others, and stop at the limit', () => {
-    const own = [look('own-1', 'Night'), look('own-2', 'Dawn')];
-    const brought = [look('own-1', 'Dawn'), look('own-1', 'Noon'), look('dusk', 'Late')];
-    const { looks, left } = bringLooks(own, brought, 4);
-    expect(looks.map((l) => l.name)).toEqual(['Night', 'Dawn', 'Noon', 'Late']);
-    expect(looks.map((l) => l.id).slice(0, 2)).toEqual(['own-1', 'own-2']);
-    expect(new Set(looks.map((l) => l.id)).size).toBe(4);
-    expect(looks.some((l) => l.id === 'dusk')).toBe(false);
-    expect(left).toEqual([]);
-    expect(bringLooks(own, brought, 3).left.map((l) => l.name)).toEqual(['Late']);
   });
 });
 

@@ -6,7 +6,13 @@ import { rowsIn } from './layout.ts';
 import type { Plan } from './types.ts';
 
 /** What these sizes are called: their keys are words that the program decides by, names are what is read. */
-const SIZE_NAMES = { width: 'width', thickness: 'thickness', slack: 'slack' } as const;
+const SIZE_NAMES = {
+  width: 'width',
+  thickness: 'thickness',
+  slack: 'slack',
+  buckle: 'buckle',
+  closure: 'closure',
+} as const;
 
 /** A foot of cord per inch of Solomon bar, as makers say: twelve for one, all strands together. */
 const RULE_OF_THUMB = 12;
@@ -101,7 +107,7 @@ function hardware({ resolved, closing }: ClosedDesign): Figure {
   const takes = closing.start.takesMm + closing.end.takesMm;
   const words = closing.hardware ?? why`what is between the ends of the weave`;
   if (takes < 0) return mm('runs on past the closure', -takes, words);
-  return mm(resolved.closure.family === 'buckled' ? 'buckle' : 'closure', takes, words);
+  return mm(resolved.closure.family === 'buckled' ? SIZE_NAMES.buckle : SIZE_NAMES.closure, takes, words);
 }
 
 /** How the length is kept: pegs of a jig, two marks on the table, or trying on. */

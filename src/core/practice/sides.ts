@@ -1,4 +1,5 @@
 import { findPattern } from '../patterns/index.ts';
+import { SIDE_NAMES, type Side } from '../steps/rows/moves.ts';
 import type { WayOfWorking } from '../steps/types.ts';
 import type { Choice, DrillCard, Question } from './types.ts';
 import { goodStretch, shuffled, turningRows } from './weaves.ts';
@@ -51,9 +52,9 @@ export function readBump(card: DrillCard, uniform: () => number, way: WayOfWorki
   const isMore = uniform() < 0.5;
   const wrong = number + (isMore ? 1 : -1);
   const seen = tells.next === 'same' ? next : other;
-  const choice = (row: number, side: string): Choice => ({
+  const choice = (row: number, side: Side): Choice => ({
     value: `${row} ${side}`,
-    name: `Row ${row}, then ${side}`,
+    name: `Row ${row}, then ${SIDE_NAMES[side]}`,
   });
   return {
     card,

@@ -4,6 +4,17 @@ import type { Side } from './rows/moves.ts';
 
 export type Phase = 'gather' | 'cut' | 'set up' | 'tie' | 'close' | 'finish' | 'check';
 
+/** What the phases of tying are called. */
+export const PHASE_NAMES: Readonly<Record<Phase, string>> = {
+  gather: 'gather',
+  cut: 'cut',
+  'set up': 'set up',
+  tie: 'tie',
+  close: 'close',
+  finish: 'finish',
+  check: 'check',
+};
+
 export const PHASES: readonly Phase[] = ['gather', 'cut', 'set up', 'tie', 'close', 'finish', 'check'];
 
 /** How this maker works, beside the design itself. */

@@ -16,7 +16,7 @@ import { WhyNumber, WhyText } from '../../ui/WhyNumber.tsx';
 import { useBench, usePlan } from './BenchContext.tsx';
 
 type Made = Extract<Compared, { ok: true }>;
-const HARD = ['easy', 'easy', 'medium', 'hard', 'very hard'];
+const HARD_NAMES = ['easy', 'easy', 'medium', 'hard', 'very hard'];
 
 const column = createColumnHelper<Made>();
 /** What can be sorted by; a closure that opens flat opens wider than any other. */
@@ -160,7 +160,7 @@ function Cell({ id, row, usualMm }: { readonly id: ColumnId; readonly row: Made;
         ? `${show(row.danglesMm, { kind: 'small' })}: ${row.dangles}`
         : '';
     case 'difficulty':
-      return HARD[row.difficulty - 1];
+      return HARD_NAMES[row.difficulty - 1];
     case 'checks':
       return <Checks row={row} />;
     default:

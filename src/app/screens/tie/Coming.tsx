@@ -1,8 +1,8 @@
 import { comingUp } from '../../../core/steps/progress.ts';
 import { useHere } from './TieContext.tsx';
 
-const when = (rows: number): string =>
-  rows === 0 ? 'next' : rows === 1 ? 'after this row' : `in ${rows} rows`;
+const SOON_NAMES = ['next', 'after this row'];
+const when = (rows: number): string => SOON_NAMES[rows] ?? `in ${rows} rows`;
 
 /** What comes within the next three rows. */
 export function Coming() {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { alternates, type CountEvidence, findCount } from '../../../core/steps/reach/lostCount.ts';
 import { willItReach } from '../../../core/steps/reach/reach.ts';
-import type { Side } from '../../../core/steps/rows/moves.ts';
+import { SIDE_NAMES, type Side } from '../../../core/steps/rows/moves.ts';
 import { PhotoButton } from '../../photo/PhotoButton.tsx';
 import { useBandPiece } from '../../photo/useBandPiece.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -53,7 +53,7 @@ export default function CountPanel({ onClose }: { readonly onClose: () => void }
                   className="min-w-28 py-2 text-xl"
                   onClick={() => setSeen({ ...seen, lastSide: side })}
                 >
-                  {side}
+                  {SIDE_NAMES[side]}
                 </Button>
               ))}
             </div>
@@ -67,9 +67,9 @@ export default function CountPanel({ onClose }: { readonly onClose: () => void }
             <div className="mt-1 flex flex-wrap items-center gap-2">
               {SIDES.map((side) => (
                 <span key={side} className="flex items-center gap-2">
-                  {side}
+                  {SIDE_NAMES[side]}
                   <NumberField
-                    label={`Bumps on the ${side} edge`}
+                    label={`Bumps on the ${SIDE_NAMES[side]} edge`}
                     least={0}
                     value={seen.bumps?.side === side ? seen.bumps.count : undefined}
                     onChange={(count) => {

@@ -1,4 +1,5 @@
 import { alternates, signSide } from '../../../core/steps/reach/lostCount.ts';
+import { SIDE_NAMES } from '../../../core/steps/rows/moves.ts';
 import { useHere } from './TieContext.tsx';
 
 /** Row, rows to go, the side that comes next and how it can be seen on the work. */
@@ -10,7 +11,9 @@ export function Counter() {
   const side = tying.row(at.row - 1).from;
   const ask = { tying, tells: guide.tells };
   const sign =
-    at.row > 1 && alternates(ask) ? `${guide.tells!.sign} is on the ${signSide(ask, at.row - 1)}` : undefined;
+    at.row > 1 && alternates(ask)
+      ? `${guide.tells!.sign} is on the ${SIDE_NAMES[signSide(ask, at.row - 1)]}`
+      : undefined;
   const doesTurn = tying.row(0).from !== tying.row(1).from;
   return (
     <section aria-label="Count" className="flex flex-wrap items-end gap-x-6 gap-y-1">
@@ -30,7 +33,7 @@ export function Counter() {
           >
             {side === 'left' && <span aria-hidden>← </span>}
             <span className="sr-only">next from the </span>
-            {side}
+            {SIDE_NAMES[side]}
             {side === 'right' && <span aria-hidden> →</span>}
           </span>
           <span className="sr-only">; </span>

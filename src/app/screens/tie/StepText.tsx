@@ -1,4 +1,5 @@
 import { termsIn } from '../../../core/glossary/terms.ts';
+import { SIDE_NAMES } from '../../../core/steps/rows/moves.ts';
 import { whyText } from '../../../core/why/why.ts';
 import { LinkedWhy } from '../../help/Linked.tsx';
 import { Disclosed } from '../../ui/Disclosed.tsx';
@@ -57,7 +58,7 @@ export function StepText() {
       )}
       <p role="status" className="sr-only" data-testid="announce">
         {isRow
-          ? `Row ${step.at!.row} of ${step.at!.of}.${side ? ` From the ${side}.` : ''}`
+          ? `Row ${step.at!.row} of ${step.at!.of}.${side ? ` From the ${SIDE_NAMES[side]}.` : ''}`
           : `${step.title}. Step ${index + 1} of ${guide.steps.length}.`}
       </p>
     </section>

@@ -2,7 +2,7 @@ import { ArrowLeft, Pause, Play, Settings2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { LONGEST_STEP_MS } from '../../../core/steps/progress.ts';
-import { PHASES } from '../../../core/steps/types.ts';
+import { PHASE_NAMES, PHASES } from '../../../core/steps/types.ts';
 import { HelpButton } from '../../help/HelpButton.tsx';
 import { designPath } from '../../paths.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -38,7 +38,7 @@ export function TieBar({ onPause, onPanel }: Props) {
                 aria-current={isHere ? 'step' : undefined}
                 className="rounded px-2 py-0.5 text-ink-soft max-sm:not-aria-[current]:hidden aria-[current]:bg-mat aria-[current]:font-semibold aria-[current]:text-white"
               >
-                {phase}
+                {PHASE_NAMES[phase]}
               </li>
             );
           })}

@@ -12,6 +12,7 @@ import { useDatabase, useMakes, usePieces, useRings } from '../../state/services
 import { Button } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/EmptyState.tsx';
 import { FirstRow } from '../../ui/FirstRow.tsx';
+import { FITS } from '../../ui/fits.ts';
 import { useToast } from '../../ui/Toast.tsx';
 import { useLength } from '../../ui/units.tsx';
 
@@ -167,7 +168,7 @@ function Done({ record }: { readonly record: MakeRecord }) {
         {make.planned.rows} rows, {minutes} min
         {make.closedMm !== undefined &&
           `, closes at ${show(make.closedMm)} (planned ${show(make.planned.closedMm)})`}
-        {make.fit !== 'not tried' && `, ${make.fit === 'right' ? 'sits right' : make.fit}`}
+        {make.fit !== 'not tried' && `, ${FITS.find((f) => f.value === make.fit)!.name}`}
         {make.undoneRows > 0 && `, ${make.undoneRows} rows undone`}
       </span>
       <Button

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, useState } from 'react';
 import { OWN_NAMES, OWN_RANGE } from '../../../core/steps/list/ownMeasures.ts';
+import { SIDE_NAMES } from '../../../core/steps/rows/moves.ts';
 import type { OwnMeasures, WayOfWorking } from '../../../core/steps/types.ts';
 import { Button } from '../../ui/Button.tsx';
 import { LengthField } from '../../ui/LengthField.tsx';
@@ -26,12 +27,14 @@ export default function WayPanel({ prefs, onPrefs, onClose }: Props) {
           label="Which hand leads"
           value={way.hand}
           options={['right', 'left']}
+          names={SIDE_NAMES}
           onPick={(hand) => change({ hand })}
         />
         <Pick
           label="Rows start from the"
           value={way.start}
           options={['left', 'right']}
+          names={SIDE_NAMES}
           onPick={(start) => change({ start })}
         />
         <Pick
@@ -109,7 +112,7 @@ interface PickProps<T extends string> {
   readonly label: string;
   readonly value: T;
   readonly options: readonly T[];
-  readonly names?: Readonly<Record<T, string>>;
+  readonly names: Readonly<Record<T, string>>;
   readonly onPick: (value: T) => void;
 }
 
@@ -125,7 +128,7 @@ function Pick<T extends string>({ label, value, options, names, onPick }: PickPr
             look={o === value ? 'next' : 'plain'}
             onClick={() => onPick(o)}
           >
-            {names?.[o] ?? o}
+            {names[o]}
           </Button>
         ))}
       </div>

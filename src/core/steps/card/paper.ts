@@ -20,7 +20,7 @@ export class Page {
     this.sheets[sheet]!.push(...elements);
   }
 
-  text(words: string, size = 3.6, bold = false, x = PAGE.margin, width = WIDTH): void {
+  text(words: string, size: number, bold = false, x = PAGE.margin, width = WIDTH): void {
     for (const line of wrap(words, Math.floor(width / (size * LETTER)))) {
       this.room(size * 1.3);
       this.y += size * 1.3;

@@ -91,11 +91,15 @@ function endSteps(design: Design, plan: Plan, way: WayOfWorking): Step[] {
   return steps;
 }
 
-/** A loop at the one end, a knot at the other. */
-const hasLoopAndKnot = (plan: Plan): boolean => {
+/** What a loop at the one end goes over at the other. */
+function overLoop(plan: Plan): Why[] {
   const ends = plan.bands.flatMap((b) => [b.start.shape, b.end.shape]);
-  return ends.some((e) => e.shape === 'loop') && ends.some((e) => e.shape === 'run' && e.knot !== undefined);
-};
+  const stopper = ends.find((e) => e.shape === 'run' && e.knot !== undefined);
+  if (stopper?.shape !== 'run' || !ends.some((e) => e.shape === 'loop')) return [];
+  return stopper.beadMm === undefined
+    ? [why`The loop goes over its knot with a push and does not come off by itself.`]
+    : [why`The loop goes over its bead with a push and does not come off by itself.`];
+}
 
 /** What a careful maker looks at before it is given away. */
 function inspection(design: Design, plan: Plan): Step {
@@ -104,9 +108,7 @@ function inspection(design: Design, plan: Plan): Step {
   const lines: Why[] = [
     why`Bumps line up on both edges, no row is loose, and it lies flat without twisting.`,
     why`Ends cannot be pulled out, and nothing scratches on the inside.`,
-    ...(hasLoopAndKnot(plan)
-      ? [why`The loop goes over its knot with a push and does not come off by itself.`]
-      : []),
+    ...overLoop(plan),
     ...(closed.openMm !== undefined
       ? [why`Open, it goes round ${len(closed.openMm)}; closed, ${len(closed.closedMm)}.`]
       : [why`Closed, its inside goes round ${len(closed.closedMm)}.`]),

@@ -1,7 +1,7 @@
 import type { Estimate } from '../../chance/normal.ts';
 import type { Tells } from '../../patterns/types.ts';
 import { counted, len, num, percent, type Why, why } from '../../why/why.ts';
-import type { Side, TyingOrder } from '../rows/moves.ts';
+import { SIDE_NAMES, type Side, type TyingOrder } from '../rows/moves.ts';
 
 /** What the maker can still see of the rows that are tied. */
 export interface CountEvidence {
@@ -108,10 +108,12 @@ function countWhy(ask: CountAsk, seen: CountEvidence, rows: number, hasSides: bo
   if (seen.counted !== undefined) parts.push(why`${counted(seen.counted, 'row')} counted one by one`);
   if (hasSides && seen.bumps)
     parts.push(
-      why`${counted(seen.bumps.count, 'bump')} on the ${seen.bumps.side} edge; ${counted(rows, 'row')} leave ${num(bumpsOn(ask, seen.bumps.side, rows), 0)} there`,
+      why`${counted(seen.bumps.count, 'bump')} on the ${SIDE_NAMES[seen.bumps.side]} edge; ${counted(rows, 'row')} leave ${num(bumpsOn(ask, seen.bumps.side, rows), 0)} there`,
     );
   if (hasSides && seen.lastSide)
-    parts.push(why`${ask.tells!.sign} on the ${seen.lastSide}, so only every other row is possible`);
+    parts.push(
+      why`${ask.tells!.sign} on the ${SIDE_NAMES[seen.lastSide]}, so only every other row is possible`,
+    );
   parts.push(why`the counter stood at ${num(ask.counter, 0)}`);
   return parts.flatMap((p, i) => (i > 0 ? ['; ', ...p] : p));
 }

@@ -8,8 +8,9 @@ import type { WeaveSpec } from '../../weave/types.ts';
 import { type Frame, movesOf, shownX, type TyingOrder } from './moves.ts';
 import { pointAt } from './paths.ts';
 import { rowPicture } from './rowPicture.ts';
+import { parseMove } from './testing/readWords.ts';
 import { frameFor } from './variant.ts';
-import { parseMove, rowText, shortRowText } from './words.ts';
+import { rowText, shortRowText } from './words.ts';
 
 const TIED = WEAVES.filter((w) => !w.isStraight);
 const FRAMES: Frame[] = [
@@ -414,3 +415,18 @@ function distance(a: [number, number], b: [number, number], x: number, y: number
   const t = Math.max(0, Math.min(1, ((x - a[0]) * ux + (y - a[1]) * uy) / (ux * ux + uy * uy || 1)));
   return Math.hypot(a[0] + t * ux - x, a[1] + t * uy - y);
 }
+
+describe('a weave begun at another row of its diagram', () => {
+  it.each(TIED.map((w) => w.id))('%s: is tied from there on, row for row', (id) => {
+    const spec = findPattern(id)!.draw();
+    const usual = movesOf(spec, { isMirrored: false, offset: 0 });
+    if (!usual) return;
+    for (const offset of [1, 2, 3]) {
+      const later = movesOf(spec, { isMirrored: false, offset })!;
+      for (let row = 0; row < usual.rows; row++)
+        expect(rowText(later.row(row)), `${offset} rows on, row ${row}`).toEqual(
+          rowText(usual.row(row + offset)),
+        );
+    }
+  });
+});

@@ -14,6 +14,8 @@ export interface Frame {
 export const shownX = (frame: Frame, x: number): number => (frame.isMirrored ? x : -x);
 
 export type Side = 'left' | 'right';
+/** What the sides are called. */
+export const SIDE_NAMES: Readonly<Record<Side, string>> = { left: 'left', right: 'right' };
 
 /** What is passed over or under, as the maker names it. */
 export type Target =

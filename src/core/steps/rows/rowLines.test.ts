@@ -3,7 +3,7 @@ import { findPattern } from '../../patterns/index.ts';
 import type { Point } from '../../weave/types.ts';
 import { USUAL_WAY } from '../types.ts';
 import { tyings } from './orders.ts';
-import { finishedLine, walk } from './rowLines.ts';
+import { finishedLine, tail, walk } from './rowLines.ts';
 
 /** The pass over a finished bar, with the strands of that bar. */
 const over = (id: string) => {
@@ -42,6 +42,8 @@ describe('a finished bar below the row that is tied over it', () => {
       const line = finishedLine(tying, strand, 0, IN_SIGHT);
       expect(line[0]![1]).toBeLessThan(IN_SIGHT[0] + 3);
       expect(line.at(-1)![1]).toBeGreaterThan(IN_SIGHT[1] - 3);
+      // No further than it is seen.
+      expect(Math.max(...line.map(([, y]) => y))).toBeLessThanOrEqual(IN_SIGHT[1]);
       const heights = line.map(([, , z]) => z);
       expect(Math.max(...heights)).toBeCloseTo(0.75, 9);
       expect(Math.min(...heights)).toBeCloseTo(-0.75, 9);
@@ -62,5 +64,23 @@ describe('a passage through its row', () => {
         expect(q).toBeCloseTo(y - height, 6);
       }
     }
+  });
+});
+
+describe('an end beyond its row', () => {
+  const close = (x: number, y: number, z: number) => [x, y, z].map((v) => expect.closeTo(v, 9) as number);
+
+  it('goes on outwards by seven tenths of a cord where it is one of two or at an edge, else straight down', () => {
+    // Of two: from 1 across, 1.8 down.
+    expect(tail([1, 2, 0.5], false, 9, 2)).toEqual([close(1.5, 2.9, 0.25), close(1.7, 3.8, 0)]);
+    expect(tail([-1, 2, 0.5], false, 9, 2)).toEqual([close(-1.5, 2.9, 0.25), close(-1.7, 3.8, 0)]);
+    // Of four: straight, but at an edge more than one and a half cords out.
+    expect(tail([1.5, 2, 0.5], false, 9, 4)[1]).toEqual(close(1.5, 3.8, 0));
+    expect(tail([1.6, 2, 0.5], false, 9, 4)[1]).toEqual(close(2.3, 3.8, 0));
+  });
+
+  it('hangs 1.6 below the lowest of all once its row is done, so that ends hang side by side', () => {
+    expect(tail([1, 2, 0.5], true, 9, 2)[1]).toEqual(close(1.7, 10.6, 0));
+    expect(tail([1, 12, 0.5], true, 9, 2)[1]).toEqual(close(1.7, 13.6, 0));
   });
 });

@@ -31,6 +31,16 @@ describe('rows cut out of a diagram', () => {
     }
   });
 
+  it.each(TIED.map((w) => w.id))(
+    '%s: repeats itself when every strand has been through its own periods, and not sooner',
+    (id) => {
+      const { spec, rows } = cutOf(id);
+      let periods = 1;
+      while (spec.strands.some((strand) => periods % strand.periods !== 0)) periods++;
+      expect(rows).toBe(periods * spec.rows);
+    },
+  );
+
   it.each(TIED.map((w) => w.id))('%s: every meeting of a strand lies in one row of one passage', (id) => {
     const cut = cutOf(id);
     for (const [index, strand] of cut.spec.strands.entries()) {

@@ -1,4 +1,3 @@
-import { fail, ok, type Result } from '../../result.ts';
 import type { Leg, Move, RowMoves, Target } from './moves.ts';
 
 type Count = Pick<RowMoves, 'cores' | 'ends'>;
@@ -20,7 +19,7 @@ function shortMoveText(move: Move, all: Count): string {
   const legs = loop ? withoutLoop(move.legs, loop) : move.legs;
   const parts = legs.map((leg) => {
     const isBehind = !leg.isOver && leg.targets.some((t) => t.kind === 'core');
-    return `${leg.isOver ? 'over' : isBehind ? 'behind' : 'under'} ${targetsText(leg.targets, all)}`;
+    return isBehind ? `behind ${targetsText(leg.targets, all)}` : legText(leg, all);
   });
   if (loop) parts.push(`up through ${loopName(loop, all)}`);
   const way = parts.length > 0 ? parts.join(', ') : 'straight on';
@@ -54,7 +53,7 @@ function loopName(loop: Target, all: Count): string {
   if (loop.kind === 'own') return 'its own loop';
   if (loop.kind === 'last row') return 'the loop before';
   if (loop.kind !== 'end') return 'its loop';
-  if (all.ends === 2) return `the ${loop.number === 1 ? 'left' : 'right'} loop`;
+  if (all.ends === 2) return loop.number === 1 ? 'the left loop' : 'the right loop';
   return `${endName(loop.number, all)}’s loop`;
 }
 
@@ -64,8 +63,10 @@ export const shortRowText = (row: RowMoves): string[] => row.moves.map((m) => sh
 /** All moves of a row, crossing by crossing. */
 export const rowText = (row: RowMoves): string[] => row.moves.map((m) => moveText(m, row));
 
-const legText = (leg: Leg, all: Count): string =>
-  `${leg.isOver ? 'over' : 'under'} ${targetsText(leg.targets, all)}`;
+function legText(leg: Leg, all: Count): string {
+  const passed = targetsText(leg.targets, all);
+  return leg.isOver ? `over ${passed}` : `under ${passed}`;
+}
 
 /** The last cord passed over was passed before: the end comes up through what that one leaves. */
 function upThrough({ legs }: Move): boolean {
@@ -75,8 +76,10 @@ function upThrough({ legs }: Move): boolean {
   return legs.slice(0, -1).some((leg) => leg.targets.some((t) => t.kind === target.kind));
 }
 
+const OUT_NAMES = { left: ', out at the left', right: ', out at the right' } as const;
+
 function outText(move: Move, all: Count): string {
-  if (move.out) return `, out at the ${move.out}`;
+  if (move.out) return OUT_NAMES[move.out];
   if (all.cores === 0 && all.ends > 2) return `, to lie as strand ${move.to}`;
   return '';
 }
@@ -84,10 +87,11 @@ function outText(move: Move, all: Count): string {
 export function endName(number: number, { ends, cores }: Count): string {
   if (ends === 1) return 'working end';
   if (ends === 2) return number === 1 ? 'left end' : 'right end';
-  return `${cores === 0 ? 'strand' : 'end'} ${number}`;
+  return cores === 0 ? `strand ${number}` : `end ${number}`;
 }
 
-const THREE = ['left', 'middle', 'right'];
+const TWO_NAMES = ['the left core', 'the right core'];
+const THREE_NAMES = ['the left core', 'the middle core', 'the right core'];
 
 function targetsText(targets: readonly Target[], all: Count): string {
   const cores = targets.flatMap((t) => (t.kind === 'core' ? [t.number] : []));
@@ -108,12 +112,8 @@ function coresText(numbers: readonly number[], total: number): string {
   const sorted = numbers.toSorted((a, b) => a - b);
   if (new Set(sorted).size === total && sorted.length === total)
     return total === 1 ? 'the core' : total === 2 ? 'both cores' : `all ${total} cores`;
-  const name = (n: number) =>
-    total === 2
-      ? `the ${n === 1 ? 'left' : 'right'} core`
-      : total === 3
-        ? `the ${THREE[n - 1]} core`
-        : `core ${n}`;
+  const names = [TWO_NAMES, THREE_NAMES][total - 2];
+  const name = (n: number) => names?.[n - 1] ?? `core ${n}`;
   return list(sorted.map(name));
 }
 
@@ -125,56 +125,11 @@ function endsText(numbers: readonly number[], all: Count): string[] {
   });
 }
 
-const TIMES = ['', '', ' twice', ' three times', ' four times'];
-const times = (text: string, n: number): string => `${text}${TIMES[n] ?? ` ${n} times`}`;
+/** How often, after what it is that is passed. */
+export const OFTEN_NAMES = ['', '', ' twice', ' three times', ' four times'];
+const times = (text: string, n: number): string => `${text}${OFTEN_NAMES[n] ?? ` ${n} times`}`;
 
 const list = (items: readonly string[]): string =>
   items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
 
 const capital = (text: string): string => text[0]!.toUpperCase() + text.slice(1);
-
-/** What a sentence says, read back: which end, and how many crossings over and under in order. */
-interface ToldMove {
-  readonly end: string;
-  /** O and U in the order of travel. */
-  readonly word: string;
-  /** What is passed, stretch by stretch, as it is named: cores and ends by number from the left. */
-  readonly met: readonly (readonly string[])[];
-}
-
-/** Reads one move back from its words, for a weave with so many cores. */
-export function parseMove(text: string, { cores }: Pick<Count, 'cores'>): Result<ToldMove> {
-  const bad = (message: string) => fail({ code: 'steps.words', path: '', message });
-  const match = /^([A-Za-z0-9 ]+): (.+)\.$/.exec(text);
-  if (!match) return bad(`“${text}” is not one end’s move.`);
-  let word = '';
-  const met: string[][] = [];
-  const way = match[2]!.replace(/ \([^)]*\)/, '').replace(/, (out at the|to lie as) .*$/, '');
-  if (way === 'straight on') return ok({ end: match[1]!.toLowerCase(), word, met });
-  for (const leg of way.split(', then ')) {
-    const part = /^(over|under) (.+)$/.exec(leg);
-    if (!part) return bad(`“${leg}” says neither over nor under.`);
-    const letter = part[1] === 'over' ? 'O' : 'U';
-    const names: string[] = [];
-    for (const item of part[2]!.split(/, | and /)) {
-      const n = countOf(item, cores);
-      if (n === undefined) return bad(`“${item}” is nothing that can be crossed.`);
-      word += letter.repeat(n);
-      names.push(item);
-    }
-    met.push(names);
-  }
-  return ok({ end: match[1]!.toLowerCase(), word, met });
-}
-
-function countOf(item: string, cores: number): number | undefined {
-  const all = /^all (\d+) cores$/.exec(item);
-  if (all) return Number(all[1]) === cores ? cores : undefined;
-  if (item === 'both cores') return cores === 2 ? 2 : undefined;
-  const often = TIMES.findIndex((t) => t !== '' && item.endsWith(t));
-  const many = /^(.*) (\d+) times$/.exec(item);
-  const name = many ? many[1]! : often > 0 ? item.slice(0, -TIMES[often]!.length) : item;
-  const known =
-    /^(the (left |middle |right )?core|core \d+|the (left|right) end|(end|strand) \d+|its own loop|the loop before|the first bar’s edge|the working end)$/;
-  return known.test(name) ? (many ? Number(many[2]) : Math.max(1, often)) : undefined;
-}
