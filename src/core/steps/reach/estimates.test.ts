@@ -241,6 +241,42 @@ describe('a lost count', () => {
     expect([23, 25]).toContain(side.rows);
   });
 
+  it('weighs a length by the tape, 2 mm, and by what rows differ, a counter by five rows', () => {
+    // Rows of 6 mm, each 0.2 off: after n of them a length is off by the root of 2² + (0.2·n)².
+    const weight = (n: number) => {
+      const sd = Math.hypot(2, 0.2 * n);
+      return (
+        (Math.exp(-(((n - 18) / 5) ** 2) / 2) + 0.02) * (Math.exp(-(((6 * n - 123) / sd) ** 2) / 2) / sd)
+      );
+    };
+    const all = Array.from({ length: 41 }, (_, n) => weight(n)).reduce((a, b) => a + b, 0);
+    const found = findCount(base, { wovenMm: 123 })!;
+    expect(found.rows).toBe(weight(20) > weight(21) ? 20 : 21);
+    expect(found.chance).toBeCloseTo(weight(found.rows) / all, 6);
+    // The smallest stretch about it that holds nine tenths.
+    const [least, most] = found.range;
+    const held = (from: number, to: number) => {
+      let sum = 0;
+      for (let n = from; n <= to; n++) sum += weight(n) / all;
+      return sum;
+    };
+    expect(held(least, most)).toBeGreaterThanOrEqual(0.9);
+    expect(Math.min(held(least + 1, most), held(least, most - 1))).toBeLessThan(0.9);
+  });
+
+  it('says what it was found by, and only that', () => {
+    const said = (seen: Parameters<typeof findCount>[1]) => whyText(findCount(base, seen)!.why);
+    expect(said({})).toBe('the counter stood at 18');
+    expect(said({ wovenMm: 120 })).toBe(
+      'woven 12.0 cm ÷ 6 mm a row = 20.0 (a row may be 3.3 % off); the counter stood at 18',
+    );
+    expect(said({ counted: 17 })).toBe('17 rows counted one by one; the counter stood at 18');
+    const bumps = said({ bumps: { side: 'right', count: 9 }, lastSide: 'left' });
+    expect(bumps).toMatch(
+      /^9 bumps on the right edge; \d+ rows leave 9 there; .* on the left, so only every other row/,
+    );
+  });
+
   it('the last side alone is misread once in fifty times', () => {
     // As many even rows as odd ones are likely: the side is as sure as eyes are.
     const seen = findCount(base, { lastSide: signSide(base, 18) })!;
@@ -258,6 +294,16 @@ describe('a lost count', () => {
     const found = findCount({ ...base, counter: 100, rowsOf: 200 }, {})!;
     expect(found.rows).toBe(100);
     expect(found.chance).toBeCloseTo(1.02 / 16.55, 3);
+  });
+
+  it('no row at all is weighed as any other: no side was seen, or there are none', () => {
+    // Counter at 2: 1 + e^(−1/50) + e^(−4/50) below and at it, (12.53 − 1) / 2 above it, a fiftieth on each of 201 rows: 12.69.
+    const low = { ...base, counter: 2, rowsOf: 200 };
+    expect(findCount(low, {})!.chance).toBeCloseTo(1.02 / 12.69, 4);
+    expect(findCount({ ...low, tells: undefined }, { lastSide: 'left' })!.chance).toBeCloseTo(
+      1.02 / 12.69,
+      4,
+    );
   });
 
   it('a braid tells by the strand that moved last: the other side comes next', () => {

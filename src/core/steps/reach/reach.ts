@@ -31,7 +31,9 @@ export function willItReach(ask: ReachAsk): Reach {
   const rowsTotal = hasLength ? state.rows : { mean: b.rows, sd: 0 };
   const total = ask.rowsOf ?? (hasLength ? Math.max(rowsDone, Math.round(state.rows.mean)) : b.rows);
   const rowsNeeded = Math.max(0, total - rowsDone);
-  const z = ends.map((end, i) => marginOf(end, i, ask, state));
+  const z = ends.map((end, i) =>
+    rowsNeeded > 0 && isUsedUp(end, i, ask) ? NEVER : marginOf(end, i, ask, state),
+  );
   const reached = ends.map((end, i) => reachOf(end, i, ask, state, rowsNeeded, z[i]!));
   const worst =
     reached.length > 0
@@ -80,6 +82,15 @@ function measuringsOf({ left, woven }: ReachAsk, ends: readonly WorkingEnd[]): M
   ];
 }
 
+/** So many standard deviations short: no chance at all. */
+const NEVER = -1000;
+
+/** As it was measured last, nothing of the end is left beyond closure and hands. */
+function isUsedUp(end: WorkingEnd, i: number, ask: ReachAsk): boolean {
+  const last = lastOf(ask.left, i);
+  return last !== undefined && last.leftMm <= end.closureMm + handsOf(end, ask);
+}
+
 /** By how many standard deviations an end is longer than what it will have used: lognormal, like the cut. */
 function marginOf(end: WorkingEnd, i: number, ask: ReachAsk, state: PieceState): number {
   const available = end.startMm - end.closureMm - handsOf(end, ask);
@@ -87,7 +98,7 @@ function marginOf(end: WorkingEnd, i: number, ask: ReachAsk, state: PieceState):
   const rows = ask.plan.bands[ask.band]!.rows;
   const toUse = Math.max(5 * sd, end.wovenMm(rows) - end.wovenMm(Math.min(rows, ask.rowsDone)));
   const over = 1 + (available - state.totalMm[i]!) / toUse;
-  return over <= 0 ? -8 : (Math.log(over) * toUse) / sd;
+  return over <= 0 ? NEVER : (Math.log(over) * toUse) / sd;
 }
 
 /** What the ends have in common, as one share for all of them. */
