@@ -50,7 +50,8 @@ function Lane({ plan, cord, index, share }: { plan: Plan; cord: CordCut; index: 
           <span className="text-ink-soft text-sm">{cord.role}</span>
         </span>
       </div>
-      <div className="relative order-3 col-span-2 py-4 md:order-none md:col-span-1">
+      {/* Lanes are to one scale: a column never grows with the words in its stretches. */}
+      <div className="relative order-3 col-span-2 min-w-0 py-4 md:order-none md:col-span-1">
         <div
           // The stretches are walked with the arrow keys as well as pointed at.
           role="listbox"
