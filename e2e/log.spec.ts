@@ -112,6 +112,8 @@ test('a table with headings of its own is told once what they are, and comes in 
   await select(page, 'Column of the day it was finished', 'Done');
   await select(page, 'Column of left over, mm', 'Rest');
   await which.getByRole('button', { name: 'Bring in 2 rows' }).click();
+  // Rows are seen before they are kept: nobody brings in the same again until it is said that they are.
+  await expect(page.getByText('2 came into the log; 0 were there already.')).toBeVisible();
   await expect(page.getByTestId('log-table').getByRole('row')).toHaveCount(3);
   await bring.setInputFiles(csv(good));
   await expect(page.getByText('0 came into the log; 2 were there already.')).toBeVisible();
