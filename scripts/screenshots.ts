@@ -19,10 +19,7 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   },
   why: async (page) => {
     await page.goto('/d/demo-okoro-guide-band');
-    // A press beside it closes it: hints go first.
-    await page.waitForTimeout(1500);
-    for (const hint of await page.getByRole('button', { name: 'Don’t show this hint again' }).all())
-      await hint.click();
+    await putHintsAway(page);
     await page.getByTestId('cut-A').click();
   },
   draw: async (page) => {
@@ -33,11 +30,13 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.goto('/d/demo-okoro-cinch-band');
     await page.getByRole('tab', { name: /How could it close/ }).click();
     await page.getByTestId('closure-cinch').waitFor();
-    await page.getByTestId('closure-side-release').evaluate((row) => row.scrollIntoView());
+    await putHintsAway(page);
+    await page.getByRole('tab', { name: /How could it close/ }).evaluate((tab) => tab.scrollIntoView());
   },
   arrangements: async (page) => {
     await page.goto('/d/demo-lin-four-strand-braid');
     await page.getByTestId('cut-A').waitFor();
+    await putHintsAway(page);
     await page.keyboard.press('r');
     await page.waitForTimeout(2500);
   },
@@ -100,6 +99,13 @@ const SHOTS: Record<string, (page: Page) => Promise<unknown>> = {
   },
 };
 
+/** Hints come a moment after the rest; a press on one closes what is open, and moves what is below it. */
+async function putHintsAway(page: Page): Promise<void> {
+  await page.waitForTimeout(1500);
+  for (const hint of await page.getByRole('button', { name: 'Don’t show this hint again' }).all())
+    await hint.click();
+}
+
 /** Starts tying a demo design and presses on to a step. */
 async function tieTo(page: Page, design: string, step: string): Promise<void> {
   await page.goto(`/d/demo-${design}`);
@@ -126,10 +132,7 @@ for (const [name, prepare] of Object.entries(SHOTS)) {
   await page.goto(name === 'start' ? '/' : '/?stall');
   await page.getByRole('heading', { level: 1 }).first().waitFor({ state: 'attached' });
   await prepare(page);
-  // Hints come a moment after the rest.
-  await page.waitForTimeout(1500);
-  for (const hint of await page.getByRole('button', { name: 'Don’t show this hint again' }).all())
-    await hint.click();
+  await putHintsAway(page);
   await page.waitForTimeout(700);
   await page.screenshot({ path: `${DIR}/${name}.png` });
   await page.close();
