@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Design } from '../formats/design.gen.ts';
 import { solvedFacts } from '../patterns/index.ts';
-import { plan } from '../plan/plan.ts';
-import { BASE } from '../plan/testing/onTheEdge.ts';
+import { PLAIN, planned } from '../plan/testing/onTheEdge.ts';
 import type { Plan } from '../plan/types.ts';
 import { whyText } from '../why/why.ts';
 import type { ClosureSpec } from './types.ts';
@@ -10,13 +9,8 @@ import type { ClosureSpec } from './types.ts';
 /** 4 mm nylon in a tight knot. */
 const D = 3.68;
 const body = (id: string): number => solvedFacts(id)!.bodyD * D;
-const PLAIN = { pattern: { id: 'plain-band-2' }, cords: [{ colour: 'dusk' }] } satisfies Partial<Design>;
 
-const made = (closure: ClosureSpec, changes: Partial<Design> = {}): Plan => {
-  const result = plan({ ...BASE, ...changes, closure });
-  if (!result.ok) throw new Error(result.issues[0]!.message);
-  return result.value;
-};
+const made = (closure: ClosureSpec, changes: Partial<Design> = {}): Plan => planned({ ...changes, closure });
 const rangeOf = (p: Plan): readonly number[] => p.closed.adjust!.rangeMm;
 const opensBy = (p: Plan): number => {
   const { openMm, closedMm } = p.closed;

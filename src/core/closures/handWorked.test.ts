@@ -113,6 +113,8 @@ describe('two overhands run together', () => {
         how: 'hangs',
       });
       expect(shape.drawn!.knotAtMm).toBeCloseTo(p.closed.gapMm / 2 - body('sliding-1'), 9);
+      // Half of what it opens by hangs out at each side, beyond the other’s knot.
+      expect(shape.drawn!.tailMm).toBeCloseTo(body('sliding-1') + (OPEN - CLOSED) / 2, 9);
     }
   });
 });
@@ -215,6 +217,21 @@ describe('knot and loop', () => {
       expect(figure(row, 'looser, each stopper further out')).toBeCloseTo(knot.bodyMm + 1.5 * D, 9);
       expect(row.closed.danglesMm).toBeCloseTo((knots - 1) * (knot.bodyMm + 1.5 * D), 9);
     }
+    // One alone stands up out of the loop, and lets out nothing.
+    expect(p.closed.danglesMm).toBe(0);
+    expect(p.closed.dangles).toBeUndefined();
+    expect(p.more.some((f) => f.label.startsWith('looser'))).toBe(false);
+    const names = [1, 2, 3].map(
+      (knots) => planned({ ...design, closure: { ...design.closure, knots: knots as 1 } }).bands[0]!.end.name,
+    );
+    expect(names[0]).toBe(knot.name.toLowerCase());
+    expect(names.slice(1).map((name) => name.split(', ').at(-1))).toEqual(['2 on a row', '3 on a row']);
+    const said = (knots: 2 | 3) =>
+      planned({ ...design, closure: { ...design.closure, knots } }).closed.dangles;
+    expect([said(2), said(3)]).toEqual([
+      'the second stopper, beyond the loop',
+      'the other stoppers, beyond the loop',
+    ]);
     const four = plan({ ...BASE, ...design, closure: { ...design.closure, knots: 4 } });
     expect(four.ok).toBe(false);
   });

@@ -215,15 +215,20 @@ describe('what may be typed for a closure', () => {
 
 describe('what can be moved when it is closed', () => {
   const plain = { pattern: { id: 'plain-band-2' }, cords: [{ colour: 'dusk' }] } satisfies Partial<Design>;
-  it.each(['double-sliding', 'single-sliding', 'run-together', 'slider', 'cinch', 'wrapped-band'])(
-    '%s slides to any place, both ways or open only',
-    (kind) => {
-      const { adjust } = made({ kind }, plain).closed;
-      expect(adjust!.stepMm).toBe(0);
-      expect(adjust!.rangeMm[0]).toBeLessThanOrEqual(0);
-      expect(adjust!.rangeMm[1]).toBeGreaterThan(0);
-    },
-  );
+  it.each([
+    'double-sliding',
+    'single-sliding',
+    'run-together',
+    'slider',
+    'cinch',
+    'wrapped-band',
+    'knot-loop',
+  ])('%s slides to any place, both ways or open only', (kind) => {
+    const { adjust } = made({ kind }, plain).closed;
+    expect(adjust!.stepMm).toBe(0);
+    expect(adjust!.rangeMm[0]).toBeLessThanOrEqual(0);
+    expect(adjust!.rangeMm[1]).toBeGreaterThan(0);
+  });
 
   it('a bead in a loop: the loop and its own cord are not woven, the bead stands up out of it', () => {
     const p = made({ kind: 'bead' });

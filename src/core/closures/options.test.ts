@@ -4,7 +4,7 @@ import { whyText } from '../why/why.ts';
 import { CLOSURES, findClosure } from './index.ts';
 import { knotName, knotSize } from './knots.ts';
 import { loopChecks, loopPerimeter } from './loop.ts';
-import { checkOptions, isList, numberOf } from './options.ts';
+import { checkOptions, isList, LOOP_SHARE, numberOf } from './options.ts';
 import type { ClosureSpec } from './types.ts';
 
 describe('options of closures', () => {
@@ -21,6 +21,18 @@ describe('options of closures', () => {
       expect(checkOptions(closure, { kind: closure.id }).ok).toBe(true);
       expect(whyText(closure.phrase({ kind: closure.id })).length).toBeGreaterThan(5);
     }
+  });
+
+  it('say how a loop of each size fits, and which is hardest and easiest to close', () => {
+    expect(LOOP_SHARE.choices.map((c) => `${c.value}: ${whyText(c.name)}; ${whyText(c.note ?? [])}`)).toEqual(
+      [
+        '1: just big enough to pass; hardest to close, holds best',
+        '1.05: 5 % bigger than what passes through it; ',
+        '1.1: 10 % bigger than what passes through it; ',
+        '1.15: 15 % bigger than what passes through it; easiest to close, holds least',
+      ],
+    );
+    expect(LOOP_SHARE.usual).toBe(1.05);
   });
 
   it('are refused at their place when there is no such choice, or a length cannot be', () => {

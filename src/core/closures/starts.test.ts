@@ -5,6 +5,7 @@ import { plan } from '../plan/plan.ts';
 import { guideFor } from '../steps/list/steps.ts';
 import { USUAL_WAY } from '../steps/types.ts';
 import { whyText } from '../why/why.ts';
+import { loopOn } from './loop.ts';
 import { heldAt } from './starts.ts';
 
 /** 4 mm nylon in a tight knot. */
@@ -150,6 +151,8 @@ describe('a bead in a shackle', () => {
   it('says when the cord is too thick for the bead, or the neck too wide for the shackle', () => {
     const ok = (patch: Partial<Design>, id: string) =>
       planned({ ...clasp, ...patch }).checks.find((c) => c.id === id)!.ok;
+    const said = whyText(planned(clasp).checks.find((c) => c.id === 'bead.back')!.message);
+    expect(said).toContain('squeezed to 6.3 mm, it fits its 8 mm hole');
     // Twice 3.68 mm is 7.36 mm, squeezed 6.3 mm: through a hole of 8 mm. Twice 5.52 mm is 11.04 mm, squeezed 9.4 mm: not.
     expect(ok({ cord: 'nylon-4' }, 'bead.back')).toBe(true);
     expect(ok({ cord: 'nylon-6' }, 'bead.back')).toBe(false);
@@ -220,6 +223,9 @@ describe('a chain with two loops', () => {
       (tied.lengthD - tied.spanD! + scaffold.bodyD) * D,
       6,
     );
+    // Both legs of the first loop, which holds the double overhand with a twentieth to spare.
+    const loop = loopOn(1.05 * solvedFacts('double-overhand')!.girthD! * D, D, D);
+    expect(part('the first loop').lengthMm).toBeCloseTo(2 * loop.legMm, 6);
     const lock = part('the lock');
     expect(lock.lengthMm).toBeCloseTo(2 * made.metrics.rowHeightMm + 2 * D, 9);
     const chainPart = made.cords[0]!.parts.find((p) => p.what === 'weave')!;

@@ -281,6 +281,17 @@ describe('arrangements', () => {
     }
   });
 
+  it('leave the cores to the last cord, where they are not part of it', async () => {
+    const bar = await load('solomon-bar-3');
+    for (const k of [1, 2, 3]) {
+      const found = gallery(bar, PALETTE.slice(0, k));
+      // Two working ends: a third cord is used by none of them.
+      const used = Math.min(k, 2);
+      for (const { strands } of found.items)
+        expect(['C1/0', 'C2/0', 'C3/0'].map((key) => strands[key])).toEqual([used - 1, used - 1, used - 1]);
+    }
+  });
+
   it('are hitched from left to right: a bar’s ends outside its cores', async () => {
     const order = barOrder(await load('ladder-4')).map((p) => p.key);
     expect(order.filter((k) => k.startsWith('C'))).toEqual(['C1/0', 'C2/0', 'C3/0', 'C4/0']);
@@ -324,6 +335,29 @@ describe('a colour sequence', () => {
     if (!read.ok) throw new Error(read.issues[0]!.message);
     const { stretches } = layOnRows(read.value, rows, 5);
     expect(stretches.map((s) => 'AB'[s.cord]!.repeat(s.to - s.from)).join('')).toBe(colours);
+  });
+
+  it('is of one row where no number is said', () => {
+    expect(parseSequence('A 3B', 2)).toEqual({
+      ok: true,
+      value: [
+        { count: 1, unit: 'rows', cord: 0 },
+        { count: 3, unit: 'rows', cord: 1 },
+      ],
+    });
+  });
+
+  it('has counts up to 2000, and brackets up to six inside each other', () => {
+    const isRead = (text: string) => parseSequence(text, 2).ok;
+    const inside = (n: number) => `${'('.repeat(n)}1A${')'.repeat(n)}`;
+    expect([isRead('2000A'), isRead('2001A'), isRead('0A'), isRead('0.5mmA')]).toEqual([
+      true,
+      false,
+      false,
+      true,
+    ]);
+    expect([isRead(inside(6)), isRead(inside(7))]).toEqual([true, false]);
+    expect([isRead('(1A)*2000'), isRead('(1A)*2001')]).toEqual([true, false]);
   });
 
   it('covers every row once, whatever is asked', () => {
@@ -422,6 +456,27 @@ describe('telling cords apart', () => {
     const [red, green] = ['#b3402a', '#6b6a1e'];
     expect(difference(red, green, 'deuteranopia')).toBeLessThan(0.5 * difference(red, green));
     expect(difference(red, green)).toBeGreaterThan(HARD_TO_TELL);
+  });
+
+  it('takes fifteen steps for what eyes need, and twice as many of lightness in dim light', () => {
+    // Greys differ in lightness alone: L* = 116 · ∛Y − 16, with Y from the sRGB curve.
+    const lightness = (v: number) => 116 * Math.cbrt(((v / 255 + 0.055) / 1.055) ** 2.4) - 16;
+    const grey = (v: number) => {
+      const hex = v.toString(16).padStart(2, '0');
+      return { ...dusk, id: `grey-${v}`, base: `#${hex}${hex}${hex}` };
+    };
+    const from = 110;
+    let [usual, dim] = [0, 0];
+    for (let v = from + 1; v < 250; v++) {
+      const apart = lightness(v) - lightness(from);
+      const sights = hardToTell(grey(from), grey(v));
+      expect(sights.includes('usual'), `${v}`).toBe(apart < 15);
+      expect(sights.includes('dim light'), `${v}`).toBe(apart < 30);
+      usual += Math.abs(apart - 15) < 0.5 ? 1 : 0;
+      dim += Math.abs(apart - 30) < 0.5 ? 1 : 0;
+    }
+    // Greys within half a step on either side were among them.
+    expect([usual > 1, dim > 1]).toEqual([true, true]);
   });
 
   it('warns of two solid cords that are alike, and not where a stripe tells them apart', () => {

@@ -14,6 +14,27 @@ const MIDDLE: readonly (readonly [string, readonly string[], readonly string[]])
   ['double-bar', ['A2'], ['B2']],
 ];
 
+/** Two straight cords along the piece, the first pressed flat as `thinner` says. */
+function twoStraight(
+  like: SolvedWeave,
+  [a, b]: readonly [number, number],
+  thinner: readonly number[],
+): SolvedWeave {
+  const each = (of: (i: number) => readonly number[]) => Array.from({ length: 40 }, (_, i) => of(i)).flat();
+  const strand = { role: 'core', periods: 1, radiusD: 0.5, lengthD: 2 } as const;
+  return {
+    ...like,
+    periodD: 2,
+    widthD: 4,
+    strands: [
+      { ...strand, name: 'C1' },
+      { ...strand, name: 'C2' },
+    ],
+    points: [each((i) => [a, i * 0.05, 0]), each((i) => [b, i * 0.05, 0])],
+    flat: [each(() => thinner), each(() => [0, 0, 0])],
+  };
+}
+
 describe('faces', () => {
   it.each(MIDDLE)(
     '%s shows the strand that crosses in front along its front, and the other along its back',
@@ -36,20 +57,7 @@ describe('faces', () => {
 
   it('count a strand pressed flat as wide as it is: two straight cords side by side', async () => {
     const like = await weave('solomon-bar');
-    const straight = (x: number) => Array.from({ length: 40 }, (_, i) => [x, i * 0.05, 0]).flat();
-    const pressed = (thinner: readonly number[]) => Array.from({ length: 40 }, () => thinner).flat();
-    const strand = { role: 'core', periods: 1, radiusD: 0.5, lengthD: 2 } as const;
-    const two = (thinner: readonly number[]): SolvedWeave => ({
-      ...like,
-      periodD: 2,
-      widthD: 4,
-      strands: [
-        { ...strand, name: 'C1' },
-        { ...strand, name: 'C2' },
-      ],
-      points: [straight(-1), straight(1)],
-      flat: [pressed(thinner), pressed([0, 0, 0])],
-    });
+    const two = (thinner: readonly number[]) => twoStraight(like, [-1, 1], thinner);
     // Half as wide again as the round one, or two thirds of it: 1.5 of 2.5, and 2/3 of 5/3.
     expect(faceShares(two([0, 0, Math.log(1.5)]), 'front').shares.C1).toBeCloseTo(0.6, 1.5);
     expect(faceShares(two([Math.log(1.5), 0, 0]), 'front').shares.C1).toBeCloseTo(0.4, 1.5);
@@ -79,6 +87,15 @@ describe('faces', () => {
     expect(share([0, 0, 0])).toBeCloseTo(0.5, 2);
     // Pressed from above it lies half as wide again: 1.5 of 2.5, but for its two ends.
     expect(Math.abs(share([0, 0, Math.log(1.5)]) - 0.6)).toBeLessThan(0.025);
+  });
+
+  it('see a strand that is pressed flat aslant higher on one side: it covers more of what lies there', async () => {
+    const like = await weave('solomon-bar');
+    // Pressed from the upper right, twice as flat: it rises to the upper left.
+    const aslant = Math.log(2) * Math.SQRT1_2;
+    const seenBeside = (x: number): number =>
+      faceShares(twoStraight(like, [0, x], [aslant, 0, aslant]), 'front').shares.C2!;
+    expect(seenBeside(0.6)).toBeGreaterThan(seenBeside(-0.6) + 0.1);
   });
 
   it('count a strand all along its period, also where its last point goes on to its first of the next', async () => {

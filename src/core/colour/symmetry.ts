@@ -145,8 +145,8 @@ function farthest(
   return worst;
 }
 
-/** From a point to the nearest edge of a curve that repeats itself along y. */
-function distance({ at, spanD }: Curve, x: number, y: number, z: number): number {
+/** From a point to the nearest edge of a curve that repeats itself along y, in diameters. */
+export function distance({ at, spanD }: Curve, x: number, y: number, z: number): number {
   let least = Number.POSITIVE_INFINITY;
   for (let i = 0; i < at.length; i++) {
     const a = at[i]!;

@@ -32,5 +32,6 @@ export function fingerHullMm(girthMm: number, fingers: number, fingerMm = FINGER
 export function mostFingers(girthMm: number, fingerMm = FINGER_MM): number {
   const [R, r] = [girthMm / (2 * Math.PI), fingerMm / 2];
   if (r <= 0 || R < 0) return 0;
-  return Math.max(1, Math.floor((2 * Math.PI) / (2 * Math.asin(r / (R + r))) + 1e-9));
+  // However thin the body, φ is half a turn at most: two always do.
+  return Math.floor((2 * Math.PI) / (2 * Math.asin(r / (R + r))) + 1e-9);
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fingerHullMm, mostFingers } from './fingers.ts';
-import { compareSchools, fitFor } from './schools.ts';
+import { compareSchools, FLAT_ADD_MM, fitFor } from './schools.ts';
 
 /** The hull's perimeter by brute force: points on every circle, monotone chain, edges added up. */
 function sampledHull(girth: number, fingers: number, finger: number): number {
@@ -54,6 +54,9 @@ describe('fingers under a band', () => {
     expect(fingerHullMm(170, 0)).toBe(170);
     const sizes = [0, 1, 2, 3].map((n) => fingerHullMm(170, n));
     expect(sizes).toEqual(sizes.toSorted((a, b) => a - b));
+    // A straw as well as a finger, and none of no thickness.
+    expect(fingerHullMm(170, 1, 1.5)).toBeGreaterThan(170);
+    expect(fingerHullMm(170, 1, 0)).toBe(170);
   });
 
   it('follows the leading term of its series on a large body', () => {
@@ -65,6 +68,10 @@ describe('fingers under a band', () => {
 });
 
 describe('schools of ease', () => {
+  it('have an inch as makers round it, 25 mm', () => {
+    expect(FLAT_ADD_MM).toBe(25);
+  });
+
   it('says that a 9 mm bar loses 28 mm inside', () => {
     const f = fitFor(165, 9, { school: 'thickness', slackMm: 0 });
     expect(f.finishedMm - 165).toBeCloseTo(28.27, 2);

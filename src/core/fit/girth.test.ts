@@ -33,6 +33,11 @@ describe('the paper strip', () => {
         `width="${widthMm}mm" height="${heightMm}mm" viewBox="0 0 ${widthMm} ${heightMm}"`,
       );
       expect(svg).toContain('h4m-2 0v100m-2 0h4');
+      // It stands 6 mm off the right margin of 12, and 14 mm below the last of twelve lines, 6 mm each.
+      const line = /<path d="M([\d.]+) ([\d.]+)h4m-2/.exec(svg)!;
+      expect(Number(line[1])).toBeCloseTo(widthMm - 18, 6);
+      const lines = svg.match(/<text x="\d+" y="\d+" font-size="[\d.]+">/g)!.length;
+      expect(Number(line[2])).toBe(12 + 14 + 6 * lines);
     }
   });
 
@@ -70,6 +75,69 @@ describe('the paper strip', () => {
       'Glue each next piece on its tab.',
     ]);
     expect(wristStripSvg('neck', 620, 'a4').match(/>glue</g)).toHaveLength(2);
+  });
+});
+
+describe('the pieces of the paper strip', () => {
+  it('are 22 mm wide; the first has a head of 14 mm, and all but the last a tab of 10', () => {
+    const svg = wristStripSvg('neck', 620, 'a4');
+    const rects = [...svg.matchAll(/<rect x="0" y="([\d.]+)" width="([\d.]+)" height="([\d.]+)"/g)].map((m) =>
+      m.slice(1).map(Number),
+    );
+    // A4 is 297 mm high: less two margins of 12, the head and the tab, 249 are left for each piece.
+    expect(rects).toEqual([
+      [0, 22, 14 + 249],
+      [14 + 249, 22, 10],
+      [0, 22, 249],
+      [249, 22, 10],
+      [0, 22, 620 - 2 * 249],
+    ]);
+    // The slit is 18 of the 22 mm, in the middle, where the scale begins; its word is 4 mm above it.
+    expect(svg).toContain('<path d="M2 14h18"');
+    expect(svg).toContain('<text x="11" y="10" font-size="3" text-anchor="middle">slit</text>');
+    expect([...svg.matchAll(/<text x="11" y="(\d+)"[^>]*>glue</g)].map((m) => Number(m[1]) - 6)).toEqual([
+      263, 249,
+    ]);
+  });
+
+  it('go on from piece to piece: every millimetre and every quarter of an inch is on one of them', () => {
+    const svg = wristStripSvg('neck', 620, 'a4');
+    const pieces = svg.split('<g ').slice(1);
+    const heads = [14, 0, 0];
+    const read = (pattern: RegExp) =>
+      pieces.flatMap((piece, i) =>
+        [...piece.matchAll(pattern)].map((m) => Number((Number(m[1]) - heads[i]! + 249 * i).toFixed(2))),
+      );
+    const whole = (step: number) =>
+      Array.from({ length: Math.floor(620 / step) }, (_, k) => Number(((k + 1) * step).toFixed(2)));
+    // Where one piece ends and the next begins both have the millimetre.
+    expect([...new Set(read(/<path d="M0 ([\d.]+)h/g))]).toEqual(whole(1));
+    expect([...new Set(read(/<path d="M22 ([\d.]+)h-[24]"/g))]).toEqual(whole(6.35));
+    // Numbers stand a millimetre below their dash: centimetres from 2 on, and whole inches.
+    expect([...new Set(read(/<text x="5.6" y="([\d.]+)"/g).map((mm) => mm - 1))]).toEqual(whole(10).slice(1));
+    expect([
+      ...new Set(read(/<text x="17.6" y="([\d.]+)"/g).map((mm) => Number((mm - 1).toFixed(2)))),
+    ]).toEqual(whole(25.4));
+  });
+
+  it('have no dash beyond their ends where a piece begins within a millimetre, as on Letter paper', () => {
+    // 279.4 mm less two margins of 12, a head of 14 and a tab of 10: the second piece reads from 231.4 mm.
+    const svg = wristStripSvg('neck', 400, 'letter');
+    const [, first, second] = svg.split('<g ');
+    const dashes = (piece: string) =>
+      [...piece.matchAll(/<path d="M0 (-?[\d.]+)h/g)].map((m) => Number(m[1]));
+    expect(dashes(second!)[0]).toBeCloseTo(0.6, 6);
+    expect(dashes(second!)).toHaveLength(400 - 231);
+    expect(dashes(first!).at(-1)).toBeCloseTo(14 + 231, 6);
+  });
+
+  it('lie 14 mm apart, 4 mm off the margin', () => {
+    const svg = wristStripSvg('neck', 620, 'a4');
+    expect([...svg.matchAll(/translate\((\d+) (\d+)\)/g)].map((m) => m.slice(1).map(Number))).toEqual([
+      [16, 12],
+      [52, 12],
+      [88, 12],
+    ]);
   });
 });
 

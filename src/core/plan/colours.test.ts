@@ -67,6 +67,23 @@ describe('strands with cords of their own', () => {
     const facts = solvedFacts('flat-braid-4')!;
     const two = withCord({ ...BASE, ...braid, cords: [{ colour: 'ember' }] }, facts, 'dusk')!;
     expect(strandsOf(two, facts)).toEqual({ 'S/0': 0, 'S/1': 0, 'S/2': 0, 'S/3': 1 });
+    // Each strand has a cord of its own: there is none to be given another.
+    const four = ['ember', 'dusk', 'aurora', 'comet'].map((colour) => ({ colour }));
+    const own = { 'S/0': 0, 'S/1': 1, 'S/2': 2, 'S/3': 3 };
+    expect(
+      withCord(
+        { ...BASE, ...braid, cords: four, setup: { style: 'separate', strands: own } },
+        facts,
+        'sodium',
+      ),
+    ).toBeUndefined();
+    const bar = solvedFacts('solomon-bar')!;
+    const cores = (cords: number) =>
+      Object.entries(strandsOf({ ...BASE, cords: BASE.cords.slice(0, cords) }, bar)).filter(
+        ([, cord]) => cord === 1,
+      ).length;
+    // A bar’s two cores are of the second cord, where there is one.
+    expect([cores(1), cores(2)]).toEqual([0, 2]);
     const one = withStrands(two, facts, { 'S/0': 1, 'S/1': 1, 'S/2': 1, 'S/3': 1 });
     expect(one.cords).toEqual([{ colour: 'dusk' }]);
     expect(plan(one).ok).toBe(true);
@@ -107,6 +124,28 @@ describe('colours along the length', () => {
     const inside = p.cords[0]!.parts.filter((x) => x.what === 'core run');
     const core = p.metrics.strands.find((s) => s.role === 'core')!.perLength;
     for (const part of inside) expect(part.lengthMm / (4 * row * core)).toBeCloseTo(1, 3);
+  });
+
+  it('lie from bar to bar where they are inside, and from row to row where they work', () => {
+    const p = planned({ sequence: { text: '6A 4B 19A' } });
+    const row = p.wovenLengthMm / p.rows;
+    const { startMm } = p.bands[0]!;
+    const places = (cord: number) =>
+      p.cords[cord]!.parts.slice(0, p.cords[cord]!.parts.length / 2)
+        .filter((x) => x.what === 'weave' || x.what === 'core run')
+        .map(
+          (x) =>
+            [x.what, Math.round((x.fromMm! - startMm) / row), Math.round((x.toMm! - startMm) / row)] as const,
+        );
+    const ways = (cord: number) => places(cord).map((x) => x.join(' '));
+    expect(new Set(ways(0))).toEqual(new Set(['weave 0 6', 'core run 6 10', `weave 10 ${p.rows}`]));
+    const second = p.cords[1]!.parts.filter((x) => x.what === 'core run' || x.what === 'weave');
+    // The one that starts inside comes from the bar itself, 0 mm; the one that works from the first row on.
+    expect(Math.min(...second.map((x) => x.fromMm!))).toBe(0);
+    const first = p.cords[0]!.parts.filter((x) => x.what === 'weave');
+    expect(Math.min(...first.map((x) => x.fromMm!))).toBeCloseTo(startMm, 9);
+    for (const x of second.filter((y) => y.fromMm! > 0.01))
+      expect([6, 10].some((r) => Math.abs(x.fromMm! - startMm - r * row) < 1e-6)).toBe(true);
   });
 
   it('use as much working cord in all as a band of one colour', () => {

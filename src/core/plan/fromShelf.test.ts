@@ -60,9 +60,13 @@ describe('what comes out of the shelf', () => {
     expect(at(need)!.missing).toBeUndefined();
     expect(at(need - 1)!.missing).toEqual({ colour: 'dusk', mm: 1 });
     expect(at(need - 180)!.missing).toEqual({ colour: 'dusk', mm: 180 });
+    expect(at(need - 400)!.missing!.mm).toBe(400);
+    expect(at(need - 401)).toBeUndefined();
     expect(at(need - 900)).toBeUndefined();
     // Half a millimetre short is said as a whole one: never less than is missing.
     expect(at(need - 0.5)!.missing).toEqual({ colour: 'dusk', mm: 1 });
+    // A cut of 1200.2 mm is made 1201 mm long: so much has to be there, whichever way it is asked.
+    expect(at(need - 0.9)!.missing!.mm).toBe(1);
     expect(one.usedMm).toBe(one.cuts.reduce((sum, c) => sum + c.lengthMm, 0));
   });
 

@@ -44,6 +44,14 @@ describe('on each side of', () => {
     expect(whyText(checked('fit.finger', band, { innerMm: need - HAIR }).message)).toContain('too snug');
   });
 
+  it('room for a finger: what is offered makes just that room, for one', () => {
+    const flat = { school: 'flat', addMm: 20 } as const;
+    const snug = checked('fit.finger', contextWith({ ease: flat }));
+    expect(snug.ok).toBe(false);
+    expect(snug.fix!.patch.ease).toEqual({ school: 'fingers', fingers: 1 });
+    expect(isOk('fit.finger', contextWith(snug.fix!.patch as Partial<Design>))).toBe(true);
+  });
+
   it('a girth found without a tape: 6 mm off still wears well, more only where the closure is moved as far', () => {
     const known = (girthSdMm: number, changes: Partial<Design> = {}) =>
       contextWith({ wearer: { name: 'Okoro', girthMm: 170, girthSdMm }, ...changes });
@@ -63,6 +71,11 @@ describe('on each side of', () => {
     expect(whyText(checked('fit.known', moved, adjust([-12, 12])).message)).toContain(
       'the pin makes up for that',
     );
+  });
+
+  it('passing the hand: what opens flat passes everything', () => {
+    expect(isOk('open.passes', band)).toBe(true);
+    expect(whyText(checked('open.passes', band).message)).toContain('opens flat');
   });
 
   it('passing the hand, and what an estimated hand may be', () => {

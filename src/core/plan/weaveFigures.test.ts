@@ -39,6 +39,8 @@ describe('what a weave comes to as a band', () => {
   it('has as many whole rows as its length holds, and takes time by the row', () => {
     // 180 + 21.99 + 8 = 209.99 mm at 5 mm a row.
     expect(of(180, 'rows').value).toBe(42);
+    // Of difficulty 2, in two ends: 0.28 min a row.
+    expect(of(180, 'time for the rows').value).toBeCloseTo(42 * 0.28, 9);
     expect(of(180, 'time for the rows').value / of(260, 'time for the rows').value).toBeCloseTo(42 / 58, 6);
   });
 

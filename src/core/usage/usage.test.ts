@@ -76,6 +76,9 @@ describe('a swatch', () => {
     const m = withSwatch(bar, swatch);
     expect(m.strands.filter((s) => s.role === 'core')).toEqual(bar.strands.filter((s) => s.role === 'core'));
     expect(m.spread).toBeLessThan(bar.spread);
+    // Three in a hundred from one day to another, and a millimetre of what was measured. A row is a tenth off until then.
+    expect(m.spread).toBeCloseTo(0.03 + 1 / 115, 9);
+    expect(bar.spread).toBe(0.1);
     expect(withSwatch(bar, { ...swatch, wovenMm: 230, rows: 40, workUsedMm: 2400 }).spread).toBeLessThan(
       m.spread,
     );
@@ -105,6 +108,31 @@ describe('a swatch', () => {
     expect(!checked.ok && checked.issues[0]!.path).toBe(path);
   });
 
+  it('says how far off it is, to a tenth', () => {
+    const said = (change: Partial<Swatch>) => {
+      const checked = checkSwatch({ ...swatch, ...change }, bar);
+      return checked.ok ? '' : checked.issues[0]!.message;
+    };
+    const rows = 115 / 2 / bar.rowHeightMm;
+    expect(said({ rows: 2 })).toContain(`That is ${rows.toFixed(1)} times the row height`);
+    const used = 300 / 115 / workPerLength(bar);
+    expect(said({ workUsedMm: 300 })).toContain(`That is ${used.toFixed(1)} times the cord`);
+  });
+
+  it('of a single row, a millimetre of cord or more is one', () => {
+    const one = {
+      ...swatch,
+      rows: 1,
+      wovenMm: bar.rowHeightMm,
+      workUsedMm: bar.rowHeightMm * workPerLength(bar),
+    };
+    expect(checkSwatch(one, bar).ok).toBe(true);
+    for (const change of [{ rows: 0 }, { wovenMm: 0 }, { workUsedMm: 0 }, { wovenMm: Number.NaN }]) {
+      const checked = checkSwatch({ ...one, ...change }, bar);
+      expect(!checked.ok && checked.issues[0]!.code).toBe('swatch.positive');
+    }
+  });
+
   it('within reason is used', () => expect(checkSwatch(swatch, bar).ok).toBe(true));
 
   it.each([
@@ -125,6 +153,14 @@ describe('a swatch', () => {
   it('narrows what cuts allow for: one piece’s own noise is left of the hand’s', () => {
     const after = withSwatch(bar, swatch).shared;
     expect(after.lasting).toBeLessThan(bar.shared.lasting / 2);
+    // One piece, by hand: its level 1.8 % and a third of its walk of 2 %, two ends read to 8 mm, the length to 1.5, rows to 4 %.
+    const read =
+      0.018 ** 2 +
+      0.02 ** 2 / 3 +
+      (2 * 8 ** 2) / swatch.workUsedMm ** 2 +
+      (1.5 / swatch.wovenMm) ** 2 +
+      0.04 ** 2 / swatch.rows;
+    expect(1 / after.lasting).toBeCloseTo(1 / bar.shared.lasting + 1 / read, 6);
     expect(after.lasting).toBeGreaterThan(0);
     expect(after.piece).toBe(bar.shared.piece);
   });

@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import type { BandMark, Plan } from '../../plan/types.ts';
+import { stripPicture } from './card.ts';
 import { label, n, PAGE, Page, WIDTH } from './paper.ts';
 import { stripLines } from './strip.ts';
 
@@ -23,6 +25,10 @@ describe('a sheet that is filled from top to bottom', () => {
       { x: 12, y: 21.4, size: 4, text: 'two' },
     ]);
     expect(page.y).toBeCloseTo(22.4, 9);
+    // Bold only where it is asked for.
+    expect(page.sheets[0]!.join()).not.toContain('font-weight');
+    page.text('three', 4, true);
+    expect(page.sheets[0]!.at(-1)).toContain('font-weight="700"');
   });
 
   it('breaks between words: a letter is half as wide as it is high', () => {
@@ -74,6 +80,85 @@ describe('a sheet that is filled from top to bottom', () => {
     expect(label('A', 1, 2, 3, true, true)).toBe(
       '<text x="1" y="2" font-size="3" font-weight="700" text-anchor="middle">A</text>',
     );
+  });
+});
+
+describe('the marks of a band on the card', () => {
+  const drawn = (marks: BandMark[], bands = 1) => {
+    const page = new Page();
+    const band = { name: 'strap', startMm: 0, wovenMm: 120, marks };
+    stripPicture(page, { bands: Array.from({ length: bands }, () => band) } as unknown as Plan);
+    return page;
+  };
+  // A heading ends at 12 + 3 + 4.6 × 1.3 + 1 = 21.98; the strip lies 2 mm below it.
+  const TOP = 23.98;
+
+  it('lie along a line as long as the band, with a tick to every 5 mm, the tens twice as long', () => {
+    const [, line] = drawn([]).sheets[0]!;
+    const ticks = Array.from({ length: 25 }, (_, i) => `M${12 + 5 * i} ${TOP}v${i % 2 === 0 ? 4 : 2}`).join(
+      '',
+    );
+    expect(line).toContain(`d="M12 ${TOP}H132${ticks}"`);
+  });
+
+  it('have a number under every fifth centimetre, in the middle of its tick', () => {
+    const numbers = drawn([]).sheets[0]!.filter((e) => e.includes('text-anchor="middle"'));
+    expect(numbers).toEqual([
+      '<text x="12" y="30.58" font-size="2.6" text-anchor="middle">0</text>',
+      '<text x="62" y="30.58" font-size="2.6" text-anchor="middle">50</text>',
+      '<text x="112" y="30.58" font-size="2.6" text-anchor="middle">100</text>',
+    ]);
+  });
+
+  it('go from 1.5 mm above the line down to their words, one below the other, which stay on the sheet', () => {
+    const page = drawn([
+      { atMm: 20, label: 'stopper' },
+      { atMm: 119.6, label: 'pin' },
+    ]);
+    const lines = page.sheets[0]!.filter((e) => e.includes('stroke-width="0.5"'));
+    // Words begin 7.5 mm below the line: 31.48, and are 3 × 1.3 high each.
+    expect(lines.map((l) => /d="([^"]*)"/.exec(l)![1])).toEqual(['M32 22.48V33.68', 'M131.6 22.48V37.58']);
+    expect(at(page).slice(-2)).toEqual([
+      { x: 33, y: 34.63, size: 3, text: 'stopper (20 mm)' },
+      // 132.6 would do: they need 60 mm, and may begin at 210 − 12 − 60 = 138.
+      { x: 132.6, y: 38.53, size: 3, text: 'pin (120 mm)' },
+    ]);
+    expect(page.y).toBeCloseTo(31.48 + 2 * 3.9 + 2, 9);
+  });
+
+  it('never begin so far right that their words leave the sheet', () => {
+    const page = new Page();
+    const band = { name: 'strap', startMm: 0, wovenMm: 160, marks: [{ atMm: 150, label: 'pin' }] };
+    stripPicture(page, { bands: [band] } as unknown as Plan);
+    expect(at(page).at(-1)!.x).toBe(138);
+  });
+
+  it('are named by their band where there are several', () => {
+    expect(at(drawn([]))[0]!.text).toBe('Marks, at full size');
+    expect(
+      at(drawn([], 2))
+        .filter((t) => t.size === 4.6)
+        .map((t) => t.text),
+    ).toEqual(['Marks, at full size: strap', 'Marks, at full size: strap']);
+  });
+
+  it('go on to the next sheet with all their words: 14 mm and 4 for each', () => {
+    for (const [y, sheet] of [
+      [297 - 12 - 22 - 9.98, 0],
+      [297 - 12 - 22 - 9.9, 1],
+    ] as const) {
+      const page = new Page();
+      page.y = y;
+      const marks = [
+        { atMm: 20, label: 'a' },
+        { atMm: 40, label: 'b' },
+      ];
+      stripPicture(page, { bands: [{ name: '', startMm: 0, wovenMm: 100, marks }] } as unknown as Plan);
+      expect(
+        page.sheets[sheet]!.some((e) => e.includes('stroke-width="0.25"')),
+        String(y),
+      ).toBe(true);
+    }
   });
 });
 

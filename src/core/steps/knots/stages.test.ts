@@ -30,6 +30,13 @@ core C1: 0,-14 0,14
 work S: -4,-9 3,-8 3,6 -3,6.5 3,7.5 -3,8.5 | OUOU
 `);
 
+/** What a knot is framed by, in cord of 2 mm. */
+function frameOf(knot: ReturnType<typeof spec>) {
+  const cut = knotStages(knot);
+  if (!cut.ok) throw new Error('no stages');
+  return stagePicture({ tying: cut.value, done: 0, looks: [PALETTE[0]!, PALETTE[1]!], diameterMm: 2 });
+}
+
 describe('a knot stage by stage', () => {
   it('is cut where the way is longest, though the stages then differ in size', () => {
     const cut = knotStages(ZIGZAG);
@@ -59,18 +66,24 @@ describe('a knot stage by stage', () => {
   });
 
   it('is framed by its crossings with three diameters beside them, but by no more than there is cord', () => {
-    const cut = knotStages(HITCH);
-    if (!cut.ok) throw new Error('no stages');
-    const frame = stagePicture({
-      tying: cut.value,
-      done: 0,
-      looks: [PALETTE[0]!, PALETTE[1]!],
-      diameterMm: 2,
-    });
+    const frame = frameOf(HITCH);
     // Across: crossings from −2 to 0, bends from −2 to 2, cord from −7 to 2: −5 … 3. Up: crossings from 0 to 1.6: −3 … 4.6.
     expect([frame.minX, frame.widthMm]).toEqual([-10, 16]);
     expect(frame.minY).toBeCloseTo(-9.2, 9);
     expect(frame.heightMm).toBeCloseTo(15.2, 9);
+  });
+
+  it('is framed by its bends where they lie further out, with a diameter beside them', () => {
+    const frame = frameOf(
+      spec(`open bent
+core C1: 0,-9 0,9
+work S: -7,0 9,-5 9,3 -7,3 | OU
+`),
+    );
+    // Across: crossings at 0, bends at 9: −3 … 10. Up: crossings from −2.19 to 3, bends from −5 to 3: −6 … 6.
+    expect([frame.minX, frame.widthMm]).toEqual([-6, 26]);
+    expect(frame.minY).toBeCloseTo(-12, 9);
+    expect(frame.heightMm).toBeCloseTo(24, 9);
   });
 
   it('shows where the ends that move are going, until all is done', () => {

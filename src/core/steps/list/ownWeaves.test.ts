@@ -6,7 +6,8 @@ import { format } from '../../weave/format.ts';
 import { parse } from '../../weave/parse.ts';
 import type { WeaveSpec } from '../../weave/types.ts';
 import { movesOf } from '../rows/moves.ts';
-import { parseMove, rowText } from '../rows/words.ts';
+import { parseMove } from '../rows/testing/readWords.ts';
+import { rowText } from '../rows/words.ts';
 
 /** A drawing with its crossings thrown at random, one bit each: what a maker may draw as a weave of their own. */
 function thrown(spec: WeaveSpec, bits: readonly boolean[]): WeaveSpec {

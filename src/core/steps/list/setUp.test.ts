@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { parseDesign } from '../../formats/design.ts';
 import { plan } from '../../plan/plan.ts';
 import type { Plan } from '../../plan/types.ts';
-import { whyText } from '../../why/why.ts';
+import { len, whyText } from '../../why/why.ts';
 import { setUpSteps } from './setUp.ts';
 
 function example(name: string, change: (plan: Plan) => Plan = (p) => p) {
@@ -63,6 +63,64 @@ describe('setting up', () => {
     expect(lines('halley-collar', 'fold').join(' ')).not.toContain('Join');
     const alone = (p: Plan) => ({ ...p, cords: p.cords.filter((c) => c.letter === 'A') });
     expect(lines('ines-dome-night', 'fold', false, alone).join(' ')).not.toContain('Join');
+  });
+
+  it('names the band only where there are several', () => {
+    const titles = (name: string) => {
+      const { design, plan: made } = example(name);
+      return made.bands.flatMap((_, b) => setUpSteps(design, made, b).map((s) => s.title));
+    };
+    expect(titles('pavel-first-band')).toContain('Find the middles');
+    const strap = example('pavel-night-watch-strap').plan.bands.map((b) => b.name);
+    for (const title of titles('pavel-night-watch-strap'))
+      expect(
+        strap.some((name) => title.startsWith(`${name}: `)),
+        title,
+      ).toBe(true);
+  });
+
+  it('holds the work by a jig, by tape and mark, or in the hand, each to where the weave ends', () => {
+    const hold = (name: string, way?: 'hand' | 'tape' | 'jig') => {
+      const { design, plan: made } = example(name);
+      const held = { ...design, setup: { ...design.setup, ...(way ? { hold: way } : {}) } };
+      const step = setUpSteps(held, made, 0).find((s) => s.id.startsWith('hold'))!;
+      const far = made.bands[0]!.startMm + made.bands[0]!.wovenMm;
+      return {
+        title: step.title,
+        text: step.lines.map((l) => whyText(l)).join(' '),
+        far: whyText([len(far)]),
+      };
+    };
+    const hand = hold('pavel-first-band', 'hand');
+    expect(hand.title).toBe('In the hand');
+    expect(hand.text).toContain(`From the first bar to the end of the weave it will be ${hand.far}.`);
+    const tape = hold('pavel-first-band', 'tape');
+    expect(tape.title).toBe('Lay the tape');
+    expect(tape.text).toContain(`stick a mark at ${tape.far}: there the weave ends`);
+    // As nothing was chosen, it is the jig; of a strap in two halves each is set to its own weave.
+    expect(hold('pavel-first-band')).toEqual(hold('pavel-first-band', 'jig'));
+    expect(hold('pavel-first-band').title).toBe('Set the jig');
+    const strap = hold('pavel-night-watch-strap');
+    expect(strap.text).toBe(
+      `Set the pegs so that there are ${strap.far} from the bar to the end of the weave.`,
+    );
+  });
+
+  it('lays the fold over the bar where there is one, and else it is where the piece begins', () => {
+    const looks = (name: string) => {
+      const { design, plan: made } = example(name);
+      return setUpSteps(design, made, 0).flatMap((s) => (s.id.startsWith('fold') ? [whyText(s.look!)] : []));
+    };
+    expect(looks('pavel-first-band')).toEqual(['The fold goes over the first bar.']);
+    expect(looks('okoro-cinch-band')).toEqual(['The fold is the beginning of the piece.']);
+  });
+
+  it('leaves standing as the loop only what the loop is of', () => {
+    // The cores’ cord is the loop; the working cord begins behind them.
+    const { plan: made } = example('okoro-cinch-band');
+    const loop = made.cords.filter((c) => c.parts.some((x) => x.what === 'closure')).map((c) => c.letter);
+    expect(loop).toHaveLength(1);
+    expect(lines('okoro-cinch-band', 'start')[0]).toContain(`Leave the fold of ${loop[0]} standing`);
   });
 
   it('runs cores along only where a cord has them from the first bar on', () => {

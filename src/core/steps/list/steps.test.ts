@@ -12,15 +12,8 @@ import { LIBRARY_ONLY } from '../../plan/knowledge.ts';
 import { plan } from '../../plan/plan.ts';
 import type { Plan } from '../../plan/types.ts';
 import { whyText } from '../../why/why.ts';
-import {
-  comingUp,
-  LONGEST_STEP_MS,
-  reduceProgress,
-  rowsDone,
-  startProgress,
-  stepIndex,
-} from '../progress.ts';
-import { parseMove } from '../rows/words.ts';
+import { comingUp, reduceProgress, rowsDone, startProgress, stepIndex } from '../progress.ts';
+import { parseMove } from '../rows/testing/readWords.ts';
 import { PHASES, type Step, USUAL_WAY, type WayOfWorking } from '../types.ts';
 import { workingEnds } from './ends.ts';
 import { inOwnMeasures } from './ownMeasures.ts';
@@ -402,8 +395,9 @@ describe('progress', () => {
     p = reduceProgress(p, steps, { type: 'resume', now: 9_000_000 });
     p = reduceProgress(p, steps, { type: 'go', to: 'row-1', now: 9_010_000 });
     expect(p.spent.cut).toBe(40_000);
-    p = reduceProgress(p, steps, { type: 'go', to: 'row-2', now: 9_010_000 + 5 * LONGEST_STEP_MS });
-    expect(p.spent.tie).toBe(LONGEST_STEP_MS);
+    p = reduceProgress(p, steps, { type: 'go', to: 'row-2', now: 9_010_000 + 50 * 60_000 });
+    // Left alone for fifty minutes: ten of them count.
+    expect(p.spent.tie).toBe(10 * 60_000);
   });
 
   it('undoing rows forgets what was measured on them, and goes no further than the first', () => {
