@@ -1,4 +1,4 @@
-import { expect, exportedPlan, openChecks, openDemo, select, test, violations, word } from './help.ts';
+import { boxOf, expect, exportedPlan, openChecks, openDemo, select, test, violations, word } from './help.ts';
 
 test('strands are given cords, and an arrangement is picked from the pictures of all there are', async ({
   page,
@@ -84,7 +84,7 @@ test('a ring is put on, dragged along the Beam row by row, and moved by the arro
   await expect(word(page, 'Add-ons')).toHaveText('with a D-ring');
   const ring = page.getByTestId('addon-0');
   const before = Number(await ring.getAttribute('aria-valuenow'));
-  const box = (await ring.boundingBox())!;
+  const box = await boxOf(ring);
   await page.mouse.move(box.x + box.width / 2, box.y + 5);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 - 160, box.y + 5, { steps: 8 });

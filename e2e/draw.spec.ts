@@ -1,11 +1,11 @@
 import type { Page } from '@playwright/test';
-import { expect, saved, test, violations, word } from './help.ts';
+import { boxOf, expect, saved, test, violations, word } from './help.ts';
 
 /** A place in the drawing, in cord diameters, on the page: read off the two bends of the first two cores. */
 async function placer(page: Page) {
   const grid = page.getByRole('group', { name: 'The weave, drawn' });
   const at = async (name: string) => {
-    const box = (await grid.getByRole('button', { name }).boundingBox())!;
+    const box = await boxOf(grid.getByRole('button', { name }));
     return [box.x + box.width / 2, box.y + box.height / 2] as const;
   };
   const [x1, y1] = await at('C1, bend 1');

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { parseDesign } from '../src/core/formats/design.ts';
 import { plan } from '../src/core/plan/plan.ts';
 import type { Plan } from '../src/core/plan/types.ts';
@@ -89,6 +89,22 @@ export async function shownMm(page: Page, testId: string): Promise<number> {
   const read = parseLength(text.replace(/^[a-z]+ /, ''));
   if (!read.ok) throw new Error(`${testId} shows “${text}”`);
   return read.value;
+}
+
+/** What is shown comes a moment after what was done: it is waited for. */
+export const showsMm = (page: Page, testId: string, mm: number, decimals: number) =>
+  expect.poll(() => shownMm(page, testId), { message: `${testId}, in mm` }).toBeCloseTo(mm, decimals);
+
+/** Where something is, once it is seen. Parts that come later may take its place: then it is looked for again. */
+export async function boxOf(
+  locator: Locator,
+): Promise<{ x: number; y: number; width: number; height: number }> {
+  let box: Awaited<ReturnType<Locator['boundingBox']>> = null;
+  await expect(async () => {
+    box = await locator.boundingBox();
+    expect(box, 'is seen').not.toBeNull();
+  }).toPass({ timeout: 10_000 });
+  return box!;
 }
 
 export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('Saved');

@@ -1,12 +1,14 @@
 import { readFileSync } from 'node:fs';
 import { parseLength } from '../src/core/units/index.ts';
 import {
+  boxOf,
   expect,
   exportedPlan,
   openChecks,
   openDemo,
   saved,
   shownMm,
+  showsMm,
   test,
   typeLength,
   violations,
@@ -40,10 +42,10 @@ test('a new maker plans a bracelet and reads what to cut', async ({ page }) => {
   const { plan } = await exportedPlan(page);
   expect(plan.cords.map((c) => c.name)).toEqual(['Aurora', 'Graphite']);
   for (const cord of plan.cords) {
-    expect(await shownMm(page, `cut-${cord.letter}`)).toBeCloseTo(cord.cutLengthMm, 6);
-    expect(await shownMm(page, `card-cut-${cord.letter}`)).toBeCloseTo(cord.cutLengthMm, 6);
+    await showsMm(page, `cut-${cord.letter}`, cord.cutLengthMm, 6);
+    await showsMm(page, `card-cut-${cord.letter}`, cord.cutLengthMm, 6);
   }
-  expect(await shownMm(page, 'dim-closed')).toBeCloseTo(plan.finishedLengthMm, 0);
+  await showsMm(page, 'dim-closed', plan.finishedLengthMm, 0);
 
   await page.getByRole('button', { name: 'Inches' }).click();
   await expect(word(page, 'wrist girth')).toHaveText('7 1/2 in');
@@ -60,7 +62,7 @@ test('dragging the wrist updates everything live and is one step to undo', async
   const girth = word(page, 'wrist girth');
   await expect(girth).toHaveText('16.5 cm');
   const before = await shownMm(page, 'dim-closed');
-  const box = (await girth.boundingBox())!;
+  const box = await boxOf(girth);
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   for (let i = 1; i <= 20; i++) await page.mouse.move(box.x + box.width / 2 + i * 3, box.y + box.height / 2);

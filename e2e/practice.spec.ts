@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test, violations } from './help.ts';
+import { boxOf, expect, test, violations } from './help.ts';
 
 const KINDS: readonly [name: string, heading: RegExp, key: string, why: RegExp][] = [
   ['Which side next', /^Which side begins the next row\?/, 'ArrowLeft', /the next (row )?begins/],
@@ -56,8 +56,8 @@ test('a slip is pulled tight and found by a press on its row; turned over, it is
   await picture.locator('rect').nth(1).click();
   await expect(page.getByTestId('verdict')).toBeVisible();
   const back = page.getByRole('img', { name: 'The same rows, turned over' });
-  const [a, b] = [await picture.boundingBox(), await back.boundingBox()];
-  expect(Math.abs(a!.height - b!.height)).toBeLessThan(0.25 * a!.height);
+  const [a, b] = [await boxOf(picture), await boxOf(back)];
+  expect(Math.abs(a.height - b.height)).toBeLessThan(0.25 * a.height);
 });
 
 test('in a class answers are told, and nothing of them is kept', async ({ page }) => {

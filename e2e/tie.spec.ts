@@ -4,7 +4,7 @@ import { readMake } from '../src/core/formats/make.ts';
 import { expect, openDemo, saved, test, violations } from './help.ts';
 
 const title = (page: Page) => page.getByTestId('step-title');
-const rowNumber = async (page: Page) => Number(await page.getByTestId('row-number').textContent());
+const isRow = (page: Page, row: number) => expect(page.getByTestId('row-number')).toHaveText(String(row));
 
 async function startTying(page: Page, name: string): Promise<void> {
   await openDemo(page, name);
@@ -41,7 +41,7 @@ test('a whole bracelet by keyboard: cautions, every row, finish, and a record of
   const sides: string[] = [];
   for (let row = 1; row <= 29; row++) {
     await pressTo(page, `Row ${row} of 29`, 'Space');
-    expect(await rowNumber(page)).toBe(row);
+    await isRow(page, row);
     await expect(page.getByTestId('rows-to-go')).toHaveText(String(29 - row + 1));
     sides.push((await page.getByTestId('next-side').textContent())!.includes('left') ? 'left' : 'right');
     await page.keyboard.press(row % 2 ? 'Space' : 'ArrowRight');
@@ -120,7 +120,7 @@ test('a lost count comes back from bumps and the last side', async ({ page }) =>
   await expect(page.getByTestId('found-count')).toContainText('12 rows are done');
   await expect(page.getByTestId('found-count')).toContainText('the next starts from the left');
   await page.getByRole('button', { name: 'Go on with row 13' }).click();
-  expect(await rowNumber(page)).toBe(13);
+  await isRow(page, 13);
   await expect(page.getByTestId('next-side')).toContainText('left');
 });
 
@@ -129,23 +129,23 @@ test('undo by count and key; back; a pedal key of one’s own', async ({ page })
   await pressTo(page, 'Row 9 of 29');
   await page.keyboard.press('3');
   await page.keyboard.press('u');
-  expect(await rowNumber(page)).toBe(6);
+  await isRow(page, 6);
   await page.getByLabel('Rows to undo').fill('2');
   await page.getByRole('button', { name: 'Undo 2 rows' }).click();
-  expect(await rowNumber(page)).toBe(4);
+  await isRow(page, 4);
   // Space still means done, not undo once more.
   await page.keyboard.press('Space');
-  expect(await rowNumber(page)).toBe(5);
+  await isRow(page, 5);
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('ArrowLeft');
-  expect(await rowNumber(page)).toBe(3);
+  await isRow(page, 3);
   await page.keyboard.press('o');
   await page.getByRole('button', { name: 'Assign a key' }).click();
   await page.keyboard.press('F8');
   await expect(page.getByRole('button', { name: 'Pedal: F8' })).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   await page.keyboard.press('F8');
-  expect(await rowNumber(page)).toBe(4);
+  await isRow(page, 4);
   // A left-handed maker who starts at the right reads the mirror image.
   await page.keyboard.press('o');
   await page
@@ -244,7 +244,7 @@ test('it looks wrong: the picture is picked, the row is named, rows are undone',
   await expect(page.getByTestId('slip-advice')).toHaveText('It is in row 8. Undo it: 4 rows.');
   expect(await violations(page)).toEqual([]);
   await page.getByRole('button', { name: 'Undo 4 rows' }).click();
-  expect(await rowNumber(page)).toBe(8);
+  await isRow(page, 8);
 });
 
 test('a ring is announced three rows before and comes at its row; an adult takes the flame', async ({
@@ -289,11 +289,11 @@ test('Tie on a phone, at 200 % text, dark or light, has no trouble that a checke
   await pressTo(page, 'Row 5 of 29');
   await page.setViewportSize({ width: 390, height: 844 });
   const wide = () => page.evaluate(() => document.documentElement.scrollWidth);
-  expect(await wide()).toBeLessThanOrEqual(390);
+  await expect.poll(wide).toBeLessThanOrEqual(390);
   await page.evaluate(() => {
     document.documentElement.style.fontSize = '200%';
   });
-  expect(await wide()).toBeLessThanOrEqual(390);
+  await expect.poll(wide).toBeLessThanOrEqual(390);
   await expect(page.getByTestId('next')).toBeVisible();
   await page.getByTestId('next').click();
   await expect(title(page)).toHaveText('Row 6 of 29');
