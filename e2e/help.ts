@@ -128,7 +128,8 @@ export async function violations(page: Page): Promise<string[]> {
     const tags = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'];
     const { violations } = await run(
       { exclude: [['[data-headlessui-focus-guard]']] },
-      { runOnly: { type: 'tag', values: tags } },
+      // Of what is in order nothing is told: that halves its time.
+      { runOnly: { type: 'tag', values: tags }, resultTypes: ['violations'], selectors: false },
     );
     return violations.map((v) => `${v.id}: ${v.nodes[0]?.html}`);
   });
