@@ -6,16 +6,18 @@ import type { Issue, Result } from '../../core/result.ts';
 import { fold } from '../../core/stash/ledger.ts';
 import { parseLine } from '../../core/stash/line.ts';
 import type { Entry } from '../../core/stash/types.ts';
+import { type Aliases, learnAlias, readAliases } from '../../storage/aliases.ts';
 import { newId } from '../../storage/ids.ts';
 import { appendEntries, fillLedger, readLedger } from '../../storage/stash.ts';
 import { demoLedger } from './demoStash.ts';
 import { STASH_KEY, useDatabase } from './services.tsx';
 
-/** Names for colours that the maker writes, and what they mean. */
-export type Aliases = Readonly<Record<string, string>>;
-
 /** An entry as it is asked for: its id and date are given when it is written. */
 export type Asked = { [K in Entry['what']]: Omit<Extract<Entry, { what: K }>, 'id' | 'at'> }[Entry['what']];
+
+export type { Aliases } from '../../storage/aliases.ts';
+
+const NONE: Aliases = {};
 
 /** The stash: what it holds, its ledger, and a way to write in it. */
 export function useStash() {
@@ -24,10 +26,7 @@ export function useStash() {
     revalidateOnFocus: true,
     dedupingInterval: 0,
   });
-  const { data: aliases = {} as Aliases, mutate: mutateAliases } = useSWR(
-    'stash-aliases',
-    async () => ((await db.get('settings', 'colourAliases')) as Aliases | undefined) ?? {},
-  );
+  const { data: aliases = NONE, mutate: mutateAliases } = useSWR('stash-aliases', () => readAliases(db));
   const folded = useMemo(() => (entries ? fold(entries) : undefined), [entries]);
 
   /** Writes entries, all or none; what prevents it comes back in words. */
@@ -55,9 +54,9 @@ export function useStash() {
     folded,
     aliases,
     write,
-    /** Adds what a typed line says. */
+    /** Adds what a typed line says; a colour that was named a moment ago is known. */
     add: async (line: string): Promise<Issue | undefined> => {
-      const read = parseLine(line, { colours: PALETTE, cords: CORDS, aliases });
+      const read = parseLine(line, { colours: PALETTE, cords: CORDS, aliases: await readAliases(db) });
       if (!read.ok) return read.issues[0];
       const { count, lot, amount, known } = read.value;
       const trouble = await write(
@@ -76,7 +75,7 @@ export function useStash() {
     },
     /** Remembers what a word for a colour means. */
     learn: async (word: string, colour: string): Promise<void> => {
-      await db.put('settings', { ...aliases, [word]: colour }, 'colourAliases', 'relaxed');
+      await learnAlias(db, word, colour);
       await mutateAliases();
     },
   };

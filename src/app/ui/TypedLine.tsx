@@ -1,4 +1,4 @@
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useRef, useState } from 'react';
 import type { Issue } from '../../core/result.ts';
 import { Button } from './Button.tsx';
 import { Problem } from './Problem.tsx';
@@ -18,15 +18,30 @@ interface Props {
 export function TypedLine({ label, example, look = 'plain', onAdd, remedy }: Props) {
   const [line, setLine] = useState('');
   const [problem, setProblem] = useState<Issue>();
+  const latest = useRef(line);
+  const onItsWay = useRef<string>(undefined);
+  function type(text: string) {
+    latest.current = text;
+    setLine(text);
+  }
+  async function send() {
+    // Entered twice in haste, a line is added once.
+    if (onItsWay.current === line) return;
+    onItsWay.current = line;
+    const said = await onAdd(line).finally(() => {
+      onItsWay.current = undefined;
+    });
+    // What was typed meanwhile stays, and is not blamed for the line before it.
+    if (latest.current !== line) return;
+    setProblem(said);
+    if (!said) type('');
+  }
   return (
     <form
       className="flex w-full flex-col gap-1"
       onSubmit={(e) => {
         e.preventDefault();
-        void onAdd(line).then((said) => {
-          setProblem(said);
-          if (!said) setLine('');
-        });
+        void send();
       }}
     >
       <span className="flex gap-2">
@@ -38,7 +53,7 @@ export function TypedLine({ label, example, look = 'plain', onAdd, remedy }: Pro
           placeholder={example}
           className="figure min-w-0 grow rounded border border-ink-soft bg-white px-3 py-2 text-lg aria-invalid:border-bad"
           onChange={(e) => {
-            setLine(e.target.value);
+            type(e.target.value);
             setProblem(undefined);
           }}
         />
@@ -47,7 +62,11 @@ export function TypedLine({ label, example, look = 'plain', onAdd, remedy }: Pro
         </Button>
       </span>
       <Problem>{problem?.message}</Problem>
-      {problem && remedy?.(problem, (message) => setProblem({ code: 'mended', path: '', message }))}
+      {problem &&
+        remedy?.(problem, (message) =>
+          // By then the line may have been added already.
+          setProblem((now) => (now === problem ? { code: 'mended', path: '', message } : now)),
+        )}
     </form>
   );
 }
