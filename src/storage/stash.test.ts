@@ -54,6 +54,52 @@ describe('the kept ledger', () => {
     db.close();
   });
 
+  describe('with something kept beside it', () => {
+    const tick = (id: string) => ({
+      key: 'cuttingJob',
+      after: (kept: unknown) => {
+        const done = (kept as { done: string[] }).done;
+        return done.includes(id) ? undefined : { done: [...done, id] };
+      },
+    });
+    const start = async () => {
+      const db = await openDatabase();
+      await appendEntries(db, [add]);
+      await db.put('settings', { done: [] }, 'cuttingJob');
+      return db;
+    };
+
+    it('writes both', async () => {
+      const db = await start();
+      expect((await appendEntries(db, [take('a', 9000)], tick('piece'))).ok).toBe(true);
+      expect((await readLedger(db)).map((e) => e.id)).toEqual(['add', 'a']);
+      expect(await db.get('settings', 'cuttingJob')).toEqual({ done: ['piece'] });
+      db.close();
+    });
+
+    it('writes neither where the cord is not there', async () => {
+      const db = await start();
+      expect((await appendEntries(db, [take('a', 16_000)], tick('piece'))).ok).toBe(false);
+      expect(await readLedger(db)).toHaveLength(1);
+      expect(await db.get('settings', 'cuttingJob')).toEqual({ done: [] });
+      db.close();
+    });
+
+    it('takes the cord once, however often and in how many tabs the same cut is made at once', async () => {
+      const [db, other] = [await start(), await openDatabase()];
+      const done = await Promise.all([
+        appendEntries(db, [take('a', 3000)], tick('piece')),
+        appendEntries(db, [take('b', 3000)], tick('piece')),
+        appendEntries(other, [take('c', 3000)], tick('piece')),
+      ]);
+      expect(done.map((d) => d.ok)).toEqual([true, true, true]);
+      expect(await readLedger(db)).toHaveLength(2);
+      expect(await db.get('settings', 'cuttingJob')).toEqual({ done: ['piece'] });
+      db.close();
+      other.close();
+    });
+  });
+
   it('is filled with the demo only where it is empty', async () => {
     const db = await openDatabase();
     expect(await fillLedger(db, [add])).toBe(true);

@@ -8,6 +8,13 @@ import type { Database } from './db.ts';
 export const readLedger = async (db: Database): Promise<readonly Entry[]> =>
   (await db.getAll('stash')).map((row) => row.entry);
 
+/** What is kept in the settings together with entries of the ledger: both are written, or neither. */
+export interface Beside {
+  readonly key: string;
+  /** What is kept from now on. Nothing where it was done already, by a key held down or in another tab: then no entry is written either. */
+  readonly after: (kept: unknown) => object | undefined;
+}
+
 /**
  * Writes entries at the end of the ledger, all or none: the ledger is read again in the same transaction, so that a hank that was
  * cut in another tab meanwhile is not cut twice. What could not be read back is never written.
@@ -15,20 +22,24 @@ export const readLedger = async (db: Database): Promise<readonly Entry[]> =>
 export async function appendEntries(
   db: Database,
   entries: readonly Entry[],
+  beside?: Beside,
 ): Promise<Result<readonly Entry[]>> {
   for (const entry of entries) {
     const checked = checkEntry(entry);
     if (!checked.ok) return checked;
   }
-  return db.write(['stash'], async (tx) => {
+  return db.write(beside ? ['stash', 'settings'] : ['stash'], async (tx) => {
     const store = tx.objectStore('stash');
     let ledger: readonly Entry[] = (await store.getAll()).map((row) => row.entry);
+    const kept = beside?.after(await tx.objectStore('settings').get(beside.key));
+    if (beside && !kept) return { ok: true as const, value: ledger };
     for (const entry of entries) {
       const next = append(ledger, entry);
       if (!next.ok) return next;
       ledger = next.value;
     }
     for (const entry of entries) await store.add({ entry });
+    if (beside) await tx.objectStore('settings').put(kept, beside.key);
     return { ok: true as const, value: ledger };
   });
 }

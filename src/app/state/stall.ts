@@ -19,12 +19,14 @@ export function useStall() {
     keep: async (next: StallFigures): Promise<string | undefined> => {
       const read = readStall(next);
       if (!read.ok) return read.issues[0]!.message;
+      // Shown at once: what is changed while this is saved is changed on top of it.
+      await mutate(read.value, { revalidate: false });
       try {
         await db.put('settings', read.value, 'stall');
       } catch (error) {
+        await mutate();
         return `It could not be saved: ${(error as Error).message}`;
       }
-      await mutate(read.value, { revalidate: false });
       return undefined;
     },
   };

@@ -8,7 +8,7 @@ import { parseLine } from '../../core/stash/line.ts';
 import type { Entry } from '../../core/stash/types.ts';
 import { type Aliases, learnAlias, readAliases } from '../../storage/aliases.ts';
 import { newId } from '../../storage/ids.ts';
-import { appendEntries, fillLedger, readLedger } from '../../storage/stash.ts';
+import { appendEntries, type Beside, fillLedger, readLedger } from '../../storage/stash.ts';
 import { demoLedger } from './demoStash.ts';
 import { STASH_KEY, useDatabase } from './services.tsx';
 
@@ -29,15 +29,18 @@ export function useStash() {
   const { data: aliases = NONE, mutate: mutateAliases } = useSWR('stash-aliases', () => readAliases(db));
   const folded = useMemo(() => (entries ? fold(entries) : undefined), [entries]);
 
-  /** Writes entries, all or none; what prevents it comes back in words. */
-  async function write(asked: readonly Asked[]): Promise<string | undefined> {
+  /** Writes entries, all or none, with what is kept beside them; what prevents it comes back in words. */
+  async function write(asked: readonly Asked[], beside?: Beside): Promise<string | undefined> {
     const now = Date.now();
-    return appendAll(asked.map((a) => ({ ...a, id: newId(), at: now }) as Entry));
+    return appendAll(
+      asked.map((a) => ({ ...a, id: newId(), at: now }) as Entry),
+      beside,
+    );
   }
 
   /** Writes entries as they are, with their own ids and dates: a ledger that comes in. All or none. */
-  async function appendAll(fresh: readonly Entry[]): Promise<string | undefined> {
-    const done = await appendEntries(db, fresh).catch(
+  async function appendAll(fresh: readonly Entry[], beside?: Beside): Promise<string | undefined> {
+    const done = await appendEntries(db, fresh, beside).catch(
       (error: Error): Result<never> => ({
         ok: false,
         issues: [{ code: 'storage', path: '', message: `It could not be saved: ${error.message}` }],

@@ -28,8 +28,9 @@ export function useLog() {
 
   async function choose(patch: Partial<KeptChoices>): Promise<void> {
     const next: KeptChoices = { ...USUAL, ...choices, ...patch };
-    await writeLogChoices(db, next);
+    // Shown at once: what is chosen while this is saved is chosen on top of it.
     await mutateChoices(next, { revalidate: false });
+    await writeLogChoices(db, next).finally(() => mutateChoices());
     await refresh();
   }
 

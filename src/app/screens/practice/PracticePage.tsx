@@ -40,6 +40,8 @@ export default function PracticePage() {
       const target = e.target as HTMLElement;
       if (!question || e.ctrlKey || e.metaKey || e.altKey || target.closest?.('input,textarea,select'))
         return;
+      // A key held down answers once, and skips nothing that nobody has read.
+      if (e.repeat) return;
       if (given !== undefined) {
         if (e.key !== ' ' && e.key !== 'Enter') return;
         if (target.closest?.('button,a')) return;

@@ -291,8 +291,10 @@ function useRingKeys(keys: Keys): void {
       )
         return;
       const isButton = target.closest?.('button, a') !== null && target.closest?.('button, a') !== undefined;
-      if ((e.key === ' ' && !isButton) || e.key === 'ArrowRight') forward();
-      else if (e.key === 'ArrowLeft') back();
+      if ((e.key === ' ' && !isButton) || e.key === 'ArrowRight') {
+        // A key held down lays one half cycle: hands don’t follow faster.
+        if (!e.repeat) forward();
+      } else if (e.key === 'ArrowLeft') back();
       else if (e.key === 'l' || e.key === 'L') lost();
       else return;
       e.preventDefault();

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { CuttingResult } from '../../../core/cutting/plan.ts';
-import { cutsOf, cutsToMeasure, type Job, openPieces, toBuy } from './job.ts';
+import { cutsOf, cutsToMeasure, type Job, openPieces, toBuy, withBought, withCut } from './job.ts';
 
 const piece = (id: string, lengthMm = 1000) => ({ id, label: id, lengthMm });
 const bar = (id: string, reserveMm: number) => ({
@@ -115,5 +115,21 @@ describe('a cutting job', () => {
     expect(ask(['x'], 2050, 'tape')).toBeUndefined();
     // 200 mm over are four standard deviations.
     expect(ask(['x'], 2210)).toBeUndefined();
+  });
+});
+
+describe('what is done of a job', () => {
+  it('gains a cut once', () => {
+    const after = withCut(JOB, 'a')!;
+    expect(after).toEqual({ ...JOB, done: [...JOB.done, 'a'] });
+    expect(withCut(after, 'a')).toBeUndefined();
+    expect(withCut(undefined, 'a')).toBeUndefined();
+  });
+
+  it('gains what was bought once, beside what came before', () => {
+    const after = withBought({ ...JOB, bought: { 'g|p|1': 'lot' } }, { 'g|p|2': 'other' })!;
+    expect(after.bought).toEqual({ 'g|p|1': 'lot', 'g|p|2': 'other' });
+    expect(withBought(after, { 'g|p|2': 'once more' })).toBeUndefined();
+    expect(withBought(undefined, { 'g|p|1': 'lot' })).toBeUndefined();
   });
 });

@@ -19,6 +19,16 @@ export interface Job {
   readonly pins?: Pins;
 }
 
+/** A job once a cut is made; nothing where it was made already, or the job was put away. */
+export const withCut = (job: Job | undefined, id: string): Job | undefined =>
+  job && !job.done.includes(id) ? { ...job, done: [...job.done, id] } : undefined;
+
+/** A job once what it buys is on the shelf; nothing where some of it came already, or the job was put away. */
+export const withBought = (job: Job | undefined, bought: Job['bought']): Job | undefined =>
+  job && !Object.keys(bought).some((key) => job.bought[key])
+    ? { ...job, bought: { ...job.bought, ...bought } }
+    : undefined;
+
 /** Pieces that are still to be cut. Of a piece that is joined and half cut only the other part is. */
 export function openPieces(pieces: readonly Piece[], former: Job | undefined): Piece[] {
   if (!former) return [...pieces];

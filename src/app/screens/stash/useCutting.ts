@@ -17,7 +17,7 @@ import { useOrders } from '../../state/orders.ts';
 import { useDatabase } from '../../state/services.tsx';
 import { useStall } from '../../state/stall.ts';
 import type { StashView } from '../../state/stash.ts';
-import { cutsOf, type Job, type NextCut, openPieces, toBuy } from './job.ts';
+import { cutsOf, type Job, type NextCut, openPieces, toBuy, withBought, withCut } from './job.ts';
 
 /** What is to be cut: designs so many times, orders and classes by id. */
 export interface AskedFor {
@@ -27,6 +27,8 @@ export interface AskedFor {
 }
 
 const SECONDS = 2;
+/** Where the job is kept. */
+const KEPT = 'cuttingJob';
 
 /** Choosing what to make, planning its cuts in a worker, and making them one by one; kept, so that it can be resumed. */
 export function useCutting(view: StashView, stash: Stash) {
@@ -37,7 +39,7 @@ export function useCutting(view: StashView, stash: Stash) {
   const { figures } = useStall();
   const { data: job, mutate } = useSWR(
     'cutting-job',
-    async () => ((await db.get('settings', 'cuttingJob')) as Job | undefined) ?? null,
+    async () => ((await db.get('settings', KEPT)) as Job | undefined) ?? null,
   );
   const [progress, setProgress] = useState<number>();
   const [problem, setProblem] = useState<string>();
@@ -53,8 +55,8 @@ export function useCutting(view: StashView, stash: Stash) {
   );
 
   async function keep(next: Job | null): Promise<void> {
-    if (next) await db.put('settings', next, 'cuttingJob', 'relaxed');
-    else await db.delete('settings', 'cuttingJob');
+    if (next) await db.put('settings', next, KEPT, 'relaxed');
+    else await db.delete('settings', KEPT);
     await mutate(next, { revalidate: false });
   }
 
@@ -164,22 +166,22 @@ export function useCutting(view: StashView, stash: Stash) {
       start(askedOf(job), job, lotId === undefined ? rest : { ...rest, [piece]: lotId });
     },
     close: () => keep(null),
-    /** A cut is made: the cord is taken, and the piece ticked. */
+    /** A cut is made: the cord is taken and the piece ticked, both or neither, and once however often it is pressed. */
     cut: async (next: NextCut): Promise<void> => {
-      if (!job) return;
       const left = stash.get(next.lotId)?.amount ?? 0;
       const amount = Math.min(left, next.lengthMm + next.kerfMm);
-      const trouble = await view.write([{ what: 'take', lotId: next.lotId, amount, purpose: next.label }]);
+      const trouble = await view.write([{ what: 'take', lotId: next.lotId, amount, purpose: next.label }], {
+        key: KEPT,
+        after: (kept) => withCut(kept as Job | undefined, next.id),
+      });
       setProblem(trouble);
-      if (trouble) return;
-      const after = { ...job, done: [...job.done, next.id] };
-      await keep(after);
-      if (cutsOf(after).every((c) => after.done.includes(c.id))) await finish(after);
+      const after = await mutate();
+      if (!trouble && after && cutsOf(after).every((c) => after.done.includes(c.id))) await finish(after);
     },
     /** What the plan buys is here: it comes onto the shelf as full packs. */
     buy: async (): Promise<void> => {
       if (!job) return;
-      const bought: Record<string, string> = { ...job.bought };
+      const bought: Record<string, string> = {};
       const entries = toBuy(job).map((b) => {
         const id = newId();
         bought[b.key] = id;
@@ -197,9 +199,13 @@ export function useCutting(view: StashView, stash: Stash) {
           known: 'pack' as const,
         };
       });
-      const trouble = await view.write(entries);
-      setProblem(trouble);
-      if (!trouble) await keep({ ...job, bought });
+      setProblem(
+        await view.write(entries, {
+          key: KEPT,
+          after: (kept) => withBought(kept as Job | undefined, bought),
+        }),
+      );
+      await mutate();
     },
   };
 }

@@ -39,6 +39,8 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
       if (e.key !== ' ' || e.defaultPrevented || target.closest?.('button,a,input,textarea,select')) return;
       if (!next || !holding) return;
       e.preventDefault();
+      // A key held down is one cut.
+      if (e.repeat) return;
       void cutting.cut(next);
     };
     document.addEventListener('keydown', onKey);
