@@ -48,7 +48,7 @@ function Fallback({ name, error, resetErrorBoundary }: FallbackProps & { readonl
           {isFetch ? 'Reload' : 'Try again'}
         </Button>
         {!isFetch && <Button onClick={() => location.reload()}>Reload</Button>}
-        <Button onClick={() => void rescue()}>Save everything to a file</Button>
+        <Button onClick={() => rescue()}>Save everything to a file</Button>
       </div>
     </section>
   );

@@ -1,7 +1,8 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { why } from '../../core/why/why.ts';
+import { Button } from './Button.tsx';
 import { LengthField } from './LengthField.tsx';
 import { UnitsContext } from './units.tsx';
 import { WhyText } from './WhyNumber.tsx';
@@ -78,5 +79,27 @@ describe('a working', () => {
     };
     expect(text('metric')).toBe('woven 15.0 cm × 4.92, 8 % more');
     expect(text('imperial')).toBe('woven 5 7/8 in × 4.92, 8 % more');
+  });
+});
+
+describe('a button', () => {
+  it('does nothing when it is pressed again while what it does is on its way, and something once it is done', async () => {
+    const free: (() => void)[] = [];
+    const onClick = vi.fn(() => new Promise<void>((done) => free.push(done)));
+    render(<Button onClick={onClick}>Make one</Button>);
+    const button = screen.getByRole('button', { name: 'Make one' });
+    fireEvent.click(button);
+    fireEvent.click(button);
+    expect(onClick).toHaveBeenCalledTimes(1);
+    await act(async () => free[0]!());
+    fireEvent.click(button);
+    expect(onClick).toHaveBeenCalledTimes(2);
+  });
+
+  it('does each time what is done at once', () => {
+    const onClick = vi.fn();
+    render(<Button onClick={onClick}>Row done</Button>);
+    for (let i = 0; i < 3; i++) fireEvent.click(screen.getByRole('button', { name: 'Row done' }));
+    expect(onClick).toHaveBeenCalledTimes(3);
   });
 });

@@ -82,7 +82,7 @@ export default function AboutPage() {
                     look="quiet"
                     disabled={kind.records === 0}
                     aria-label={`Erase: ${kind.name}`}
-                    onClick={() => void erase(kind)}
+                    onClick={() => erase(kind)}
                   >
                     Erase
                   </Button>
@@ -98,7 +98,7 @@ export default function AboutPage() {
         <div className="flex flex-wrap items-center gap-3">
           {isSure ? (
             <>
-              <Button className="border-bad text-bad" onClick={() => void eraseEverything()}>
+              <Button className="border-bad text-bad" onClick={() => eraseEverything()}>
                 Erase it all now
               </Button>
               <Button onClick={() => setSure(false)}>Keep everything</Button>

@@ -37,7 +37,7 @@ export function SelfTest({ test: { tried, isRunning, run }, onReport }: Props) {
         })}
       </ul>
       <div className="flex flex-wrap gap-3">
-        <Button look="next" disabled={isRunning} onClick={() => void run()}>
+        <Button look="next" disabled={isRunning} onClick={() => run()}>
           Run the self-test
         </Button>
         <Button onClick={onReport}>Save a report</Button>

@@ -51,7 +51,7 @@ export default function BackupPage() {
         </p>
       </div>
       <section aria-label="Save" className="flex flex-wrap items-center gap-4">
-        <Button look="next" className="px-5 py-2 text-lg" onClick={() => void save()}>
+        <Button look="next" className="px-5 py-2 text-lg" onClick={() => save()}>
           <FileDown size={20} aria-hidden /> Save a backup
         </Button>
         <p data-testid="last-backup">

@@ -97,7 +97,7 @@ export function BringIn({ opened, onBring }: Props) {
         look="next"
         className="self-start px-5 py-2"
         disabled={count === 0}
-        onClick={() => void onBring(kinds, replaces)}
+        onClick={() => onBring(kinds, replaces)}
       >
         Restore {count} {count === 1 ? 'record' : 'records'}
       </Button>

@@ -26,10 +26,10 @@ export function FolderCopies() {
             {copies.mustAsk && ' The browser wants to be asked again before it writes there.'}
           </p>
           <div className="flex flex-wrap gap-3">
-            <Button look={copies.mustAsk ? 'next' : 'plain'} onClick={() => void tried(copyNow)()}>
+            <Button look={copies.mustAsk ? 'next' : 'plain'} onClick={() => tried(copyNow)()}>
               {copies.mustAsk ? 'Allow it, and copy now' : 'Copy now'}
             </Button>
-            <Button look="quiet" onClick={() => void tried(stop)()}>
+            <Button look="quiet" onClick={() => tried(stop)()}>
               Stop copying
             </Button>
           </div>
@@ -39,7 +39,7 @@ export function FolderCopies() {
           <p>
             Choose a folder, and a copy of everything is written there once a day while Warp Beam is open.
           </p>
-          <Button className="self-start" onClick={() => void tried(choose)()}>
+          <Button className="self-start" onClick={() => tried(choose)()}>
             <FolderSync size={18} aria-hidden /> Choose a folder
           </Button>
         </>

@@ -28,7 +28,7 @@ export function ShareLink({ design }: { readonly design: Design }) {
             contains the whole design, including wearer and girth. Copying it sends nothing.
           </span>
         </span>
-        <Button className="shrink-0 whitespace-nowrap" onClick={() => void copy()}>
+        <Button className="shrink-0 whitespace-nowrap" onClick={() => copy()}>
           Copy link
         </Button>
         <Button

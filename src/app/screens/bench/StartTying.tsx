@@ -44,7 +44,7 @@ export function StartTying() {
         data-do="tie"
         className="col-span-2 py-2.5 text-lg"
         disabled={busy || !pieces || isRough}
-        onClick={() => void start()}
+        onClick={() => start()}
       >
         <Play size={20} aria-hidden /> {open ? 'Continue tying' : 'Start tying'}
       </Button>

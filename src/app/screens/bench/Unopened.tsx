@@ -53,7 +53,7 @@ export function Unopened({ issues, stored, onRepaired }: Props) {
               <Way
                 text="Repair it"
                 isNext
-                onClick={() => void use(mended.data as Design)}
+                onClick={() => use(mended.data as Design)}
                 note={mended.done.map((d) => `${fieldName(d.path)}: ${d.words}`).join('; ')}
               />
             )}
@@ -61,7 +61,7 @@ export function Unopened({ issues, stored, onRepaired }: Props) {
               <Way
                 text="Go back one step"
                 isNext={!mended}
-                onClick={() => void use(before.value)}
+                onClick={() => use(before.value)}
                 note="opens the design as it was before its last change"
               />
             )}

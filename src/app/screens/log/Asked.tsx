@@ -32,9 +32,9 @@ export function Asked({
           : 'its woven length and its rows do not go together.'}{' '}
         Until you confirm it, it counts for little.
       </p>
-      <Button onClick={() => void view.confirm(asked.id)}>It is right</Button>
+      <Button onClick={() => view.confirm(asked.id)}>It is right</Button>
       <Button onClick={() => onCorrect(asked.id)}>Correct it</Button>
-      <Button onClick={() => void view.setCounts(asked.id, false)}>Leave this piece out</Button>
+      <Button onClick={() => view.setCounts(asked.id, false)}>Leave this piece out</Button>
     </section>
   );
 }

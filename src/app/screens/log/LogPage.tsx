@@ -54,7 +54,7 @@ export default function LogPage() {
         >
           <NewPiece view={view} onNew={setFresh} />
           <Incoming view={view} />
-          <Button onClick={() => void view.loadDemo()}>Load the stall’s log, to look at</Button>
+          <Button onClick={() => view.loadDemo()}>Load the stall’s log, to look at</Button>
         </EmptyState>
         {fresh && (
           <PieceCard key={fresh.id} view={view} make={fresh} isNew onClose={() => setFresh(undefined)} />
@@ -169,12 +169,12 @@ function Since({ view }: { readonly view: LogView }) {
   return view.since > 0 ? (
     <p className="flex items-center gap-2 py-1.5 text-[15px]">
       Only pieces finished since {format(view.since, 'd MMM yyyy, HH:mm')} count.
-      <Button look="quiet" onClick={() => void view.setSince(0)}>
+      <Button look="quiet" onClick={() => view.setSince(0)}>
         Count all of them again
       </Button>
     </p>
   ) : (
-    <Button look="quiet" onClick={() => void view.setSince(Date.now())}>
+    <Button look="quiet" onClick={() => view.setSince(Date.now())}>
       Start learning afresh
     </Button>
   );

@@ -88,7 +88,7 @@ function PlannedDays({ book, days }: Props) {
           weave changes {plan.changes} {plural(plan.changes, 'time')}.
         </p>
         {pinned.length > 0 && (
-          <Button look="quiet" onClick={() => void letGo()}>
+          <Button look="quiet" onClick={() => letGo()}>
             Clear moves made by hand
           </Button>
         )}

@@ -157,7 +157,7 @@ export function Needs({ book }: { readonly book: Book }) {
         {missing && <OrderFromShop lines={shopLines()} />}
         {missing && (
           <div className="flex flex-wrap gap-2">
-            <Button onClick={() => void cameIn()}>It came in: put it on the shelf</Button>
+            <Button onClick={() => cameIn()}>It came in: put it on the shelf</Button>
             <Button
               look="quiet"
               onClick={() =>

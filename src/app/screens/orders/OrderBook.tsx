@@ -85,7 +85,7 @@ export function OrderBook({ book }: { readonly book: Book }) {
     <div className="grid grid-cols-1 gap-5 lg:grid-cols-[minmax(0,1fr)_24rem]">
       <section aria-label="The book of orders" className="flex min-w-0 flex-col gap-2">
         <div className="flex flex-wrap items-center gap-2">
-          <Button look="next" onClick={() => void create()}>
+          <Button look="next" onClick={() => create()}>
             <Plus size={18} aria-hidden /> New order
           </Button>
           <span className="grow" />

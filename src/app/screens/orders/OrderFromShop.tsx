@@ -49,7 +49,7 @@ export function OrderFromShop({ lines }: { readonly lines: readonly ShopLine[] }
         here in {days} {days === 1 ? 'day' : 'days'}
         {scarce > 0 && `; of ${scarce} it has fewer packs than you want`}.
       </p>
-      <Button className="mt-1" disabled={isBusy} onClick={() => void order()}>
+      <Button className="mt-1" disabled={isBusy} onClick={() => order()}>
         Order {sold.length === lines.length ? 'it' : 'what it sells'} there
       </Button>
     </div>

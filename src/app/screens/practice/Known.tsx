@@ -61,7 +61,7 @@ export function Known({ cards, practice, now }: Props) {
         days.
       </p>
       {counts['not tried'] < cards.length && (
-        <Button look="quiet" className="self-start" onClick={() => void practice.forget()}>
+        <Button look="quiet" className="self-start" onClick={() => practice.forget()}>
           Forget all answers
         </Button>
       )}

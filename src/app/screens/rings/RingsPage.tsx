@@ -30,7 +30,7 @@ export default function RingsPage() {
     <main className="mx-auto w-full max-w-6xl px-5 py-5">
       <div className="flex flex-wrap items-center gap-3">
         <h1 className="grow font-bold font-title text-3xl">Rings</h1>
-        <Button look="next" onClick={() => void library.create()}>
+        <Button look="next" onClick={() => library.create()}>
           <Plus size={18} aria-hidden /> New ring
         </Button>
         <FilePicker
@@ -63,7 +63,7 @@ export default function RingsPage() {
             'Follow the first lay once more beside it, in the same cord or another, and draw it snug.',
           ]}
         >
-          <Button onClick={() => void library.loadDemo()}>Load the stall’s rings</Button>
+          <Button onClick={() => library.loadDemo()}>Load the stall’s rings</Button>
         </EmptyState>
       )}
       <ul className="mt-4 grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
@@ -79,14 +79,14 @@ export default function RingsPage() {
               <Button
                 look="quiet"
                 aria-label={`Copy ${record.name}`}
-                onClick={() => void library.duplicate(record)}
+                onClick={() => library.duplicate(record)}
               >
                 <Copy size={18} aria-hidden />
               </Button>
               <Button
                 look="quiet"
                 aria-label={`Delete ${record.name}`}
-                onClick={() => void library.remove(record)}
+                onClick={() => library.remove(record)}
               >
                 <Trash2 size={18} aria-hidden />
               </Button>

@@ -122,7 +122,7 @@ export function Incoming({ view, stash }: Props) {
           onFile={(f) => void bring(f)}
         />
         {waiting.map((d) => (
-          <Button key={d.id} onClick={() => void deliver(d)}>
+          <Button key={d.id} onClick={() => deliver(d)}>
             {d.shop}, {dayName(dayNumber(d.arrives)!)}: put it on the shelf
           </Button>
         ))}

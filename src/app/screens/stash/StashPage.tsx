@@ -75,7 +75,7 @@ export default function StashPage() {
           </p>
         </div>
         {view.isReady && view.entries.length === 0 && (
-          <Button onClick={() => void view.loadDemo()}>Load the stall’s shelf</Button>
+          <Button onClick={() => view.loadDemo()}>Load the stall’s shelf</Button>
         )}
         <div className="flex w-full max-w-xl flex-col gap-2">
           <AddLine onAdd={view.add} onLearn={view.learn} />

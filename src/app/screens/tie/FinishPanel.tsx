@@ -47,8 +47,8 @@ const leftoversOf = ({ left }: FinishValues, plan: Plan): Leftover[] =>
     return lengthMm === undefined || !cord ? [] : [{ cord: cord.cordType, colour: cord.look.id, lengthMm }];
   });
 
-/** The record that the form describes. */
-function makeOf(values: FinishValues, { tying, plan }: Pick<Here, 'tying' | 'plan'>, id: string): Make {
+/** The record that the form describes. It has the piece’s own id: finished twice, in haste or in two tabs, it is one make. */
+function makeOf(values: FinishValues, { id, tying, plan }: Pick<Here, 'id' | 'tying' | 'plan'>): Make {
   const { closedMm, wovenMm, fit, checks, left, notes, photo } = values;
   return makeRecord(
     id,
@@ -87,7 +87,7 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
   const { control, register, handleSubmit, setError, setValue, formState } = useForm<FinishValues>({
     defaultValues: { fit: 'not tried', checks: {}, left: {}, notes: '', photo: '' },
     resolver: readBy<FinishValues, Make>(
-      (values) => readMake(makeOf(values, here, newId())),
+      (values) => readMake(makeOf(values, here)),
       (path) => (path === '/notes' ? 'notes' : undefined),
     ),
   });
@@ -100,7 +100,7 @@ export default function FinishPanel({ onClose }: { readonly onClose: () => void 
 
   async function finish(values: FinishValues) {
     try {
-      await finishPiece(db, id, makeOf(values, here, newId()));
+      await finishPiece(db, id, makeOf(values, here));
     } catch (error) {
       const why = (error as Error).message;
       const message = `It could not be kept (${why}). The piece stays on the table; make room and try again.`;

@@ -74,7 +74,7 @@ export default function TieListPage() {
             <Button
               look="quiet"
               aria-label={`Take ${piece.name} off the table`}
-              onClick={() => void remove(piece)}
+              onClick={() => remove(piece)}
             >
               <Trash2 size={18} aria-hidden />
             </Button>

@@ -236,7 +236,7 @@ function Tile({ item, diameterMm, isPicked, onPick, makeable }: TileProps) {
                 </span>
               ))}
             </span>
-            <Button onClick={() => void openDesign({ ...makeable.design, name: item.name })}>Plan it</Button>
+            <Button onClick={() => openDesign({ ...makeable.design, name: item.name })}>Plan it</Button>
           </p>
         )}
         {onPick && (

@@ -16,7 +16,7 @@ export function Again({ design }: { readonly design: Design }) {
   if (!isOther)
     return (
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => void openDesign(design)}>Make it again</Button>
+        <Button onClick={() => openDesign(design)}>Make it again</Button>
         <Button look="quiet" onClick={() => setOther(true)}>
           Make it for someone else…
         </Button>

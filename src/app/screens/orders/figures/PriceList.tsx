@@ -78,7 +78,7 @@ export function PriceList({ figures, keep }: FiguresProps) {
             <span className="figure">{money(p.priceCents)}</span>
             <Remove
               name={`${show(p.lengthMm, { kind: 'cut' })}, ${money(p.priceCents)}`}
-              onClick={() => void keep({ packs: figures.packs.toSpliced(i, 1) })}
+              onClick={() => keep({ packs: figures.packs.toSpliced(i, 1) })}
             />
           </li>
         ))}
@@ -91,7 +91,7 @@ export function PriceList({ figures, keep }: FiguresProps) {
             <span className="figure">{money(p.priceCents)}</span>
             <Remove
               name={`${p.perPack} ${partName(p.part)}`}
-              onClick={() => void keep({ parts: figures.parts.toSpliced(i, 1) })}
+              onClick={() => keep({ parts: figures.parts.toSpliced(i, 1) })}
             />
           </li>
         ))}

@@ -44,7 +44,7 @@ export function ShopPrices({ figures, keep }: FiguresProps) {
                 ? `Asking ${standInShop.name}…`
                 : 'Prices can be typed.'}
           </span>
-          <Button onClick={() => void again()}>Ask again</Button>
+          <Button onClick={() => again()}>Ask again</Button>
         </>
       )}
     </p>

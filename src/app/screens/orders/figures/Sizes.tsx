@@ -51,7 +51,7 @@ export function Sizes({ figures, keep }: FiguresProps) {
               <Button
                 look="quiet"
                 aria-label={`Remove size ${s.name}`}
-                onClick={() => void keep({ sizes: figures.sizes.toSpliced(i, 1) })}
+                onClick={() => keep({ sizes: figures.sizes.toSpliced(i, 1) })}
               >
                 <Trash2 size={15} aria-hidden />
               </Button>

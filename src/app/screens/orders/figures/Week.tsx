@@ -35,7 +35,7 @@ export function Week({ figures, keep }: FiguresProps) {
                 <Button
                   look="quiet"
                   aria-label={`Remove ${p.name}`}
-                  onClick={() => void keep({ people: people.toSpliced(i, 1) })}
+                  onClick={() => keep({ people: people.toSpliced(i, 1) })}
                 >
                   <Trash2 size={15} aria-hidden />
                 </Button>

@@ -50,7 +50,7 @@ export function ClassList({ book }: { readonly book: Book }) {
             {c.kits.name}
           </button>
         ))}
-        <Button onClick={() => void create()} disabled={book.offers.length === 0}>
+        <Button onClick={() => create()} disabled={book.offers.length === 0}>
           <Plus size={16} aria-hidden /> New class
         </Button>
       </div>

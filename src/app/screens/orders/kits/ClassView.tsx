@@ -97,7 +97,7 @@ export function ClassView({ book, seen, view }: Props) {
         ) : (
           <ResultTable kits={kits} keep={keep} />
         )}
-        <Button look="quiet" className="self-start" onClick={() => void view.remove(seen)}>
+        <Button look="quiet" className="self-start" onClick={() => view.remove(seen)}>
           <Trash2 size={16} aria-hidden /> Remove this class
         </Button>
       </section>

@@ -111,7 +111,7 @@ export function KitTable({ kits, list, keep }: Props) {
                     <Button
                       look="quiet"
                       aria-label={`Remove ${k.name}`}
-                      onClick={() => void keep({ pupils: kits.pupils.toSpliced(i, 1) })}
+                      onClick={() => keep({ pupils: kits.pupils.toSpliced(i, 1) })}
                     >
                       <Trash2 size={15} aria-hidden />
                     </Button>

@@ -62,7 +62,7 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
       {buying.length > 0 && (
         <div className="rounded-lg bg-amber-pale px-3 py-2 text-amber-ink">
           <p>To buy: {listed(buying.map((b) => `${b.label} of ${cordName(b)}`))}.</p>
-          <Button className="mt-1 text-ink" onClick={() => void cutting.buy()}>
+          <Button className="mt-1 text-ink" onClick={() => cutting.buy()}>
             It is here: put it on the shelf
           </Button>
         </div>
@@ -100,7 +100,7 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
             look="next"
             className="py-3"
             disabled={!holding}
-            onClick={() => void cutting.cut(next)}
+            onClick={() => cutting.cut(next)}
             aria-keyshortcuts="Space"
           >
             <span className="text-2xl">Cut it</span> Space
@@ -133,7 +133,7 @@ export function AtTheTable({ cutting, job, next, left, stash, view }: CardProps)
       )}
       <HowSure job={job} stash={stash} />
       <WhyNoLess job={job} />
-      <Button look="quiet" onClick={() => void cutting.close()}>
+      <Button look="quiet" onClick={() => cutting.close()}>
         Put this plan away
       </Button>
       <p className="rounded bg-amber-pale px-2.5 py-1 text-[14px] text-amber-ink leading-snug">

@@ -92,7 +92,7 @@ export function MadeTile({ found }: { readonly found: FoundWeave }) {
           </p>
         )}
         <span className="mt-auto flex flex-wrap items-center gap-1.5 pt-1">
-          <Button onClick={() => void openDesign({ ...design, name: found.name })}>Plan it</Button>
+          <Button onClick={() => openDesign({ ...design, name: found.name })}>Plan it</Button>
           {looks.length > 1 && (
             <Button look="quiet" className="px-1.5 text-[14px]" onClick={() => setTurn(turn + 1)}>
               other colours
