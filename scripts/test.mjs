@@ -65,11 +65,13 @@ function lockHasNoAddresses() {
 lockHasNoAddresses();
 // Each of these keeps one processor busy: two of them run at once.
 await Promise.all([
-  inTurn([['types', 'types']]),
   inTurn([
-    ['generated files', 'gen', '--', '--check'],
+    ['types', 'types'],
     ['lint', 'lint'],
     ['dependency rule', 'deps'],
+  ]),
+  inTurn([
+    ['generated files', 'gen', '--', '--check'],
     ['build', 'build'],
   ]),
 ]);
