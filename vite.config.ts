@@ -9,6 +9,9 @@ import { compressed } from './scripts/compress.ts';
 const readVersion = (): string =>
   (JSON.parse(readFileSync(new URL('package.json', import.meta.url), 'utf8')) as { version: string }).version;
 
+/** Every text in brackets, to see that none is missed: nobody uses such a build, and nothing keeps or compresses it. */
+const isTrial = process.env.WARP_BEAM_LANGUAGE === 'mirrored';
+
 export default defineConfig({
   define: { __VERSION__: JSON.stringify(readVersion()) },
   root: 'src/app',
@@ -19,6 +22,7 @@ export default defineConfig({
     tailwindcss(),
     // Everything that the application is made of is kept in the browser, so that it opens without the server. A new version waits until the maker asks for it.
     VitePWA({
+      disable: isTrial,
       registerType: 'prompt',
       injectRegister: false,
       manifest: {
@@ -40,11 +44,12 @@ export default defineConfig({
         cleanupOutdatedCaches: true,
       },
     }),
-    compressed(),
+    isTrial ? [] : compressed(),
   ],
   build: {
     outDir: '../../dist',
     emptyOutDir: true,
+    ...(isTrial ? { minify: false } : {}),
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
     target: 'es2022',

@@ -2,6 +2,7 @@ import { checkEntry } from '../core/formats/stash.ts';
 import type { Result } from '../core/result.ts';
 import { append } from '../core/stash/ledger.ts';
 import type { Entry } from '../core/stash/types.ts';
+import { markCut, type Served } from './cut.ts';
 import type { Database } from './db.ts';
 
 /** The whole ledger, in the order in which it was written. */
@@ -13,6 +14,8 @@ export interface Beside {
   readonly key: string;
   /** What is kept from now on. Nothing where it was done already, by a key held down or in another tab: then no entry is written either. */
   readonly after: (kept: unknown) => object | undefined;
+  /** Orders and classes of which all is cut with it; that is said of them in the same step. */
+  readonly served?: (after: object) => Served | undefined;
 }
 
 /**
@@ -28,7 +31,7 @@ export async function appendEntries(
     const checked = checkEntry(entry);
     if (!checked.ok) return checked;
   }
-  return db.write(beside ? ['stash', 'settings'] : ['stash'], async (tx) => {
+  return db.write(beside ? ['stash', 'settings', 'orders', 'classes'] : ['stash'], async (tx) => {
     const store = tx.objectStore('stash');
     let ledger: readonly Entry[] = (await store.getAll()).map((row) => row.entry);
     const kept = beside?.after(await tx.objectStore('settings').get(beside.key));
@@ -39,7 +42,11 @@ export async function appendEntries(
       ledger = next.value;
     }
     for (const entry of entries) await store.add({ entry });
-    if (beside) await tx.objectStore('settings').put(kept, beside.key);
+    if (beside && kept) {
+      await tx.objectStore('settings').put(kept, beside.key);
+      const served = beside.served?.(kept);
+      if (served) await markCut(tx, served, Date.now());
+    }
     return { ok: true as const, value: ledger };
   });
 }

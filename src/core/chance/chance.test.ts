@@ -38,6 +38,48 @@ describe('the joint chance of several ends', () => {
     expect(allBelow([1, 0.4], [0, 0])).toBeCloseTo(below(1) * below(0.4), 4);
   });
 
+  it.each([
+    [
+      [1.2, 1.2],
+      [0.9, 0.9],
+    ],
+    [
+      [2.3, 0.4, 1],
+      [0.8, 0.3, 0.95],
+    ],
+    [
+      [-1, 2],
+      [0.99, 0.5],
+    ],
+    [
+      [-4, 3],
+      [0.6, 0.6],
+    ],
+    [
+      [7, 8, 9],
+      [0.2, 0.9, 0.7],
+    ],
+    [
+      [7, 0.5],
+      [0.4, 0],
+    ],
+    [
+      [2, 2, 2, -9],
+      [0.9, 0.9, 0.9, 0.1],
+    ],
+  ])('of margins %j and loadings %j is the integral, added up plainly', (margins, loadings) => {
+    const at = (t: number) =>
+      margins.reduce(
+        (all, z, i) => all * below((z - Math.sqrt(loadings[i]!) * t) / Math.sqrt(1 - loadings[i]!)),
+        Math.exp((-t * t) / 2) / Math.sqrt(2 * Math.PI),
+      );
+    // Simpson's rule on −8…8.
+    const [n, h] = [4000, 16 / 4000];
+    let sum = at(-8) + at(8);
+    for (let i = 1; i < n; i++) sum += at(-8 + i * h) * (i % 2 ? 4 : 2);
+    expect(allBelow(margins, loadings)).toBeCloseTo((sum * h) / 3, 5);
+  });
+
   // One-sided 98 % quantiles of Student's distribution: 2.449 at 8, 2.197 at 20, 2.123 at 40 degrees of freedom.
   it.each([
     [8, 2.449],

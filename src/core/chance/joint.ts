@@ -1,4 +1,4 @@
-import { below } from './normal.ts';
+import { below, SURELY } from './normal.ts';
 
 /** An end of cord: its share of variance that all ends have in common (same maker, cord and piece), 0 to 1. */
 interface JointEnds {
@@ -33,6 +33,65 @@ function alikeOf(margins: readonly number[], loadings: readonly number[]): Alike
   return groups;
 }
 
+/** Nodes of the trapezoid rule over what the ends share, and the normal weight at each. */
+interface Grid {
+  readonly weight: Float64Array;
+  /** Sum of the weights of all nodes before this one. */
+  readonly before: Float64Array;
+}
+
+/** A step follows from a loading in two-hundredths, so that there are few; other loadings are rare. */
+const MOST_GRIDS = 400;
+const grids = new Map<number, Grid>();
+
+function gridOf(step: number): Grid {
+  const known = grids.get(step);
+  if (known) return known;
+  const count = Math.floor((2 * REACH) / step) + 1;
+  const weight = new Float64Array(count);
+  const before = new Float64Array(count + 1);
+  for (let i = 0; i < count; i++) {
+    const t = i * step - REACH;
+    weight[i] = (Math.exp((-t * t) / 2) * step) / Math.sqrt(2 * Math.PI);
+    before[i + 1] = before[i]! + weight[i]!;
+  }
+  if (grids.size >= MOST_GRIDS) grids.clear();
+  grids.set(step, { weight, before });
+  return { weight, before };
+}
+
+/** The step that follows the steepest factor. */
+function stepOf(loadings: readonly number[]): number {
+  const steepest = Math.min(0.995, Math.max(0.01, ...loadings));
+  return Math.min(0.25, (0.55 * Math.sqrt(1 - steepest)) / Math.sqrt(steepest));
+}
+
+/** The integral of `allBelow` with all margins times a factor. */
+function integralOf(groups: readonly AlikeEnds[], step: number, factor: number): number {
+  const { weight, before } = gridOf(step);
+  // Up to here no end runs out: every factor is 1, and the weights are summed already.
+  let upTo = Number.POSITIVE_INFINITY;
+  for (const { margin, root, own } of groups) {
+    const sure = margin * factor - SURELY * own;
+    if (root > 0) upTo = Math.min(upTo, sure / root);
+    else if (sure <= 0) upTo = Number.NEGATIVE_INFINITY;
+  }
+  const first = Math.max(0, Math.min(weight.length, Math.ceil((upTo + REACH) / step)));
+  let sum = before[first]!;
+  for (let i = first; i < weight.length; i++) {
+    const t = i * step - REACH;
+    let all = weight[i]!;
+    for (const { margin, root, own, count } of groups) {
+      const share = below((margin * factor - root * t) / own);
+      for (let k = 0; k < count; k++) all *= share;
+    }
+    // From here on one of them runs out for certain.
+    if (all === 0) break;
+    sum += all;
+  }
+  return Math.min(1, sum);
+}
+
 /**
  * Chance that every end stays below its margin, for a known scale: the ends share one normal factor t and each has its
  * own, so that  G = ∫ φ(t) ∏ Φ((zᵢ − √ρᵢ·t)/√(1−ρᵢ)) dt.
@@ -40,19 +99,7 @@ function alikeOf(margins: readonly number[], loadings: readonly number[]): Alike
  */
 export function allBelow(margins: readonly number[], loadings: readonly number[]): number {
   if (margins.length === 1) return below(margins[0]!);
-  const steepest = Math.min(0.995, Math.max(0.01, ...loadings));
-  const step = Math.min(0.25, (0.55 * Math.sqrt(1 - steepest)) / Math.sqrt(steepest));
-  const groups = alikeOf(margins, loadings);
-  let sum = 0;
-  for (let t = -REACH; t <= REACH; t += step) {
-    let all = Math.exp((-t * t) / 2);
-    for (const { margin, root, own, count } of groups) {
-      const factor = below((margin - root * t) / own);
-      for (let k = 0; k < count; k++) all *= factor;
-    }
-    sum += all;
-  }
-  return Math.min(1, (sum * step) / Math.sqrt(2 * Math.PI));
+  return integralOf(alikeOf(margins, loadings), stepOf(loadings), 1);
 }
 
 const NODES = Array.from({ length: 16 }, (_, i) => -3.6 + (9.2 * i) / 15);
@@ -63,17 +110,13 @@ const NODES = Array.from({ length: 16 }, (_, i) => -3.6 + (9.2 * i) / 15);
  */
 export function allReach(margins: readonly number[], { loadings, nu }: JointEnds, scale = 1): number {
   if (margins.length === 0) return 1;
+  const [groups, step] = [alikeOf(margins, loadings), stepOf(loadings)];
   let [sum, weights] = [0, 0];
   for (const node of NODES) {
     const u = node * Math.sqrt(2 / nu);
     const weight = Math.exp((-nu / 2) * (u + Math.exp(-u) - 1));
-    const phi = Math.sqrt(scale * Math.exp(u));
-    sum +=
-      weight *
-      allBelow(
-        margins.map((z) => z / phi),
-        loadings,
-      );
+    const factor = 1 / Math.sqrt(scale * Math.exp(u));
+    sum += weight * (margins.length === 1 ? below(margins[0]! * factor) : integralOf(groups, step, factor));
     weights += weight;
   }
   return sum / weights;
@@ -102,7 +145,7 @@ function rootOf(f: (q: number) => number): number {
   let [low, high] = [LEAST_Q, MOST_Q];
   let [before, now] = [1.8, 2.3];
   let [fBefore, fNow] = [f(before), f(now)];
-  for (let i = 0; i < 40 && Math.abs(now - before) > Q_TOLERANCE; i++) {
+  for (let i = 0; i < 40; i++) {
     for (const [q, y] of [
       [before, fBefore],
       [now, fNow],
@@ -111,6 +154,7 @@ function rootOf(f: (q: number) => number): number {
       else high = Math.min(high, q);
     const secant = now - (fNow * (now - before)) / (fNow - fBefore);
     const next = secant > low && secant < high ? secant : (low + high) / 2;
+    if (Math.abs(next - now) <= Q_TOLERANCE) return next;
     [before, fBefore] = [now, fNow];
     [now, fNow] = [next, f(next)];
   }

@@ -1,5 +1,5 @@
 /** Beyond so many standard deviations the share is 1 to the last but 10⁻¹⁰. */
-const SURELY = 6.4;
+export const SURELY = 6.4;
 
 /** Share of a normal distribution below z (Abramowitz and Stegun 26.2.17; error under 7.5e-8). */
 export function below(z: number): number {

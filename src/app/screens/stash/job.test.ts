@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { CuttingResult } from '../../../core/cutting/plan.ts';
-import { cutsOf, cutsToMeasure, type Job, openPieces, toBuy, withBought, withCut } from './job.ts';
+import { cutsOf, cutsToMeasure, type Job, openPieces, servedBy, toBuy, withBought, withCut } from './job.ts';
 
 const piece = (id: string, lengthMm = 1000) => ({ id, label: id, lengthMm });
 const bar = (id: string, reserveMm: number) => ({
@@ -131,5 +131,15 @@ describe('what is done of a job', () => {
     expect(after.bought).toEqual({ 'g|p|1': 'lot', 'g|p|2': 'other' });
     expect(withBought(after, { 'g|p|2': 'once more' })).toBeUndefined();
     expect(withBought(undefined, { 'g|p|1': 'lot' })).toBeUndefined();
+  });
+});
+
+describe('whom a job serves', () => {
+  it('is said once every cut is made, joined ones with both halves', () => {
+    const job: Job = { ...JOB, orders: ['Ines'], classes: ['visit'] };
+    expect(servedBy({ ...job, done: ['a', 'long~1'] })).toBeUndefined();
+    const all = ['a', 'long~1', 'long~2'];
+    expect(servedBy({ ...job, done: all })).toEqual({ orders: ['Ines'], classes: ['visit'] });
+    expect(servedBy({ ...JOB, done: all })).toEqual({ orders: [], classes: [] });
   });
 });

@@ -5,6 +5,7 @@ import type { CuttingResult } from '../../../core/cutting/plan.ts';
 import { type Cuts, sureOf } from '../../../core/cutting/sure.ts';
 import type { Stash } from '../../../core/stash/ledger.ts';
 import type { Holding } from '../../../core/stash/types.ts';
+import type { Served } from '../../../storage/cut.ts';
 
 /** A plan at the table: what it is for, every group's cuts, and which are made. Jobs of before orders have none. */
 export interface Job {
@@ -154,3 +155,9 @@ export function cutsOf(job: Job): NextCut[] {
       );
   });
 }
+
+/** Orders and classes of a job of which every cut is made; nothing before that. */
+export const servedBy = (job: Job): Served | undefined =>
+  cutsOf(job).every((c) => job.done.includes(c.id))
+    ? { orders: job.orders ?? [], classes: job.classes ?? [] }
+    : undefined;

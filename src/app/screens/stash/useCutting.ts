@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import useSWR from 'swr';
+import useSWR, { useSWRConfig } from 'swr';
 import { type CutGroup, cutGroups, cuttingOf, type Wanted } from '../../../core/cutting/demands.ts';
 import type { Pins } from '../../../core/cutting/pins.ts';
 import type { CuttingResult } from '../../../core/cutting/plan.ts';
@@ -14,10 +14,10 @@ import { planCutsInWorker } from '../../../workers/outside/cutting.ts';
 import { useCatalogue } from '../../state/catalogue.ts';
 import { useClasses } from '../../state/classes.ts';
 import { useOrders } from '../../state/orders.ts';
-import { useDatabase } from '../../state/services.tsx';
+import { CLASSES_KEY, ORDERS_KEY, useDatabase } from '../../state/services.tsx';
 import { useStall } from '../../state/stall.ts';
 import type { StashView } from '../../state/stash.ts';
-import { cutsOf, type Job, type NextCut, openPieces, toBuy, withBought, withCut } from './job.ts';
+import { type Job, type NextCut, openPieces, servedBy, toBuy, withBought, withCut } from './job.ts';
 
 /** What is to be cut: designs so many times, orders and classes by id. */
 export interface AskedFor {
@@ -33,6 +33,7 @@ const KEPT = 'cuttingJob';
 /** Choosing what to make, planning its cuts in a worker, and making them one by one; kept, so that it can be resumed. */
 export function useCutting(view: StashView, stash: Stash) {
   const db = useDatabase();
+  const { mutate: readAgain } = useSWRConfig();
   const { offers, catalogue } = useCatalogue();
   const orders = useOrders();
   const classes = useClasses();
@@ -135,15 +136,6 @@ export function useCutting(view: StashView, stash: Stash) {
     classes: j.classes ?? [],
   });
 
-  /** Everything of a job is cut: its orders and classes say so. */
-  async function finish(j: Job): Promise<void> {
-    const cut = orders.orders.filter((o) => (j.orders ?? []).includes(o.id) && isOpen(o));
-    const trouble = await orders.save(...cut.map((o) => ({ ...o, state: 'cut' as const })));
-    if (trouble) setProblem(trouble);
-    for (const c of classes.classes)
-      if ((j.classes ?? []).includes(c.id)) await classes.save(c.id, { ...c.kits, isCut: true });
-  }
-
   return {
     designs,
     orders: orders.orders.filter(isOpen),
@@ -166,17 +158,18 @@ export function useCutting(view: StashView, stash: Stash) {
       start(askedOf(job), job, lotId === undefined ? rest : { ...rest, [piece]: lotId });
     },
     close: () => keep(null),
-    /** A cut is made: the cord is taken and the piece ticked, both or neither, and once however often it is pressed. */
+    /** A cut is made: the cord is taken, the piece ticked and what is all cut said to be, all or nothing, and once however often it is pressed. */
     cut: async (next: NextCut): Promise<void> => {
       const left = stash.get(next.lotId)?.amount ?? 0;
       const amount = Math.min(left, next.lengthMm + next.kerfMm);
-      const trouble = await view.write([{ what: 'take', lotId: next.lotId, amount, purpose: next.label }], {
-        key: KEPT,
-        after: (kept) => withCut(kept as Job | undefined, next.id),
-      });
-      setProblem(trouble);
-      const after = await mutate();
-      if (!trouble && after && cutsOf(after).every((c) => after.done.includes(c.id))) await finish(after);
+      setProblem(
+        await view.write([{ what: 'take', lotId: next.lotId, amount, purpose: next.label }], {
+          key: KEPT,
+          after: (kept) => withCut(kept as Job | undefined, next.id),
+          served: (after) => servedBy(after as Job),
+        }),
+      );
+      await Promise.all([mutate(), readAgain(ORDERS_KEY), readAgain(CLASSES_KEY)]);
     },
     /** What the plan buys is here: it comes onto the shelf as full packs. */
     buy: async (): Promise<void> => {
