@@ -12,12 +12,15 @@ const readVersion = (): string =>
 /** Every text in brackets, to see that none is missed: nobody uses such a build, and nothing keeps or compresses it. */
 const isTrial = process.env.WARP_BEAM_LANGUAGE === 'mirrored';
 
+/** Made once: to know the keys all sources are read. */
+const language = inLanguage(import.meta.dirname);
+
 export default defineConfig({
   define: { __VERSION__: JSON.stringify(readVersion()) },
   root: 'src/app',
   publicDir: '../../public',
   plugins: [
-    inLanguage(import.meta.dirname),
+    language,
     react(),
     tailwindcss(),
     // Everything that the application is made of is kept in the browser, so that it opens without the server. A new version waits until the maker asks for it.
@@ -78,5 +81,5 @@ export default defineConfig({
       },
     },
   },
-  worker: { format: 'es', plugins: () => inLanguage(import.meta.dirname) },
+  worker: { format: 'es', plugins: () => language },
 });
