@@ -30,15 +30,16 @@ export function rewrite(
   return { code: printed(file, { file, translate, keys, found }), found };
 }
 
-/** A source file as a tree. */
-export const parsed = (name: string, source: string): ts.SourceFile =>
-  ts.createSourceFile(
-    name,
-    source,
-    ts.ScriptTarget.Latest,
-    true,
-    name.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS,
-  );
+const trees = new Map<string, ts.SourceFile>();
+
+/** A source file as a tree; one that was read before is not read again. */
+export function parsed(name: string, source: string): ts.SourceFile {
+  const kind = name.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS;
+  const key = `${kind} ${source}`;
+  const tree = trees.get(key) ?? ts.createSourceFile(name, source, ts.ScriptTarget.Latest, true, kind);
+  trees.set(key, tree);
+  return tree;
+}
 
 /** A node's source with all texts in it looked up. */
 function printed(node: ts.Node, work: Work): string {
