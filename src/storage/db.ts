@@ -136,13 +136,13 @@ export class Database {
     key?: StoreKey<WarpBeamDB, N>,
     durability: Durability = 'strict',
   ): Promise<void> {
-    return this.write(
-      [store],
-      async (tx) => {
-        await tx.objectStore(store).put(value, key);
-      },
-      durability,
-    );
+    return this.use(async (c) => {
+      const tx = c.transaction([store], 'readwrite', { durability });
+      const done = tx.objectStore(store).put(value, key);
+      // Asked for at once, not when the page has heard that it is written: a page that is left meanwhile keeps it.
+      tx.commit();
+      await Promise.all([done, tx.done]);
+    });
   }
 
   /** Runs all of `work` in one transaction: all of it is written when the promise ends, or nothing is changed. */
