@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { firstScripts } from '../scripts/firstScripts.ts';
-import { expect, openDemo, test, violations, word } from './help.ts';
+import { boxOf, expect, openDemo, test, violations, word } from './help.ts';
 
 test('no violation of accessibility rules or of the content policy on the Bench', async ({ page }) => {
   await openDemo(page);
@@ -33,12 +33,31 @@ test('the card prints on one page with a strip of exactly 100 mm', async ({ page
   expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
 });
 
-test('nothing is cut off on a phone', async ({ page }) => {
-  await page.setViewportSize({ width: 390, height: 800 });
-  await openDemo(page);
-  const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  expect(overflow).toBeLessThanOrEqual(0);
-});
+for (const [where, width] of [
+  ['a phone', 390],
+  ['a desk', 1280],
+] as const)
+  test(`on ${where} nothing is cut off, and no button moves from under the finger while a design opens`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height: 800 });
+    await page.addInitScript(() => {
+      const places = new Set<string>();
+      const look = () => {
+        const box = document.querySelector('[data-key=o]')?.getBoundingClientRect();
+        if (box) places.add(`${Math.round(box.x)}, ${Math.round(box.y)}`);
+        document.documentElement.dataset.places = [...places].join('; ');
+        requestAnimationFrame(look);
+      };
+      requestAnimationFrame(look);
+    });
+    await page.goto('/?stall');
+    await expect(page.getByTestId('cut-A')).toBeVisible();
+    const { x, y } = await boxOf(page.getByRole('button', { name: 'Designs' }));
+    await expect(page.locator('html')).toHaveAttribute('data-places', `${Math.round(x)}, ${Math.round(y)}`);
+    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(overflow).toBeLessThanOrEqual(0);
+  });
 
 /** Compressed size of scripts, in kB. */
 const kilobytes = (files: readonly string[]): number =>

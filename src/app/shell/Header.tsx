@@ -26,9 +26,9 @@ export function Header({ bench, onUnits, onCommands }: Props) {
   const id = bench?.store.getState().id;
   const { pathname } = useLocation();
   return (
-    <header className="flex flex-wrap items-center gap-x-5 gap-y-1 border-rule border-b bg-card px-5 py-1.5 print:hidden">
+    <header className="flex flex-wrap items-center gap-x-5 gap-y-1 border-rule border-b bg-card px-5 py-1.5 max-sm:gap-x-2 max-sm:px-3 print:hidden">
       <p className="font-bold font-title text-2xl tracking-tight">Warp Beam</p>
-      <nav aria-label="Places" className="flex flex-wrap gap-x-4 text-[17px] max-sm:hidden">
+      <nav aria-label="Places" className="flex grow basis-72 flex-wrap gap-x-4 text-[17px] max-sm:hidden">
         {PLACES.map((place) => (
           <Link
             key={place.to}
@@ -40,12 +40,15 @@ export function Header({ bench, onUnits, onCommands }: Props) {
           </Link>
         ))}
       </nav>
-      {bench && <NameField bench={bench} />}
-      <div className="ml-auto flex flex-wrap items-center justify-end gap-2">
-        {bench && <SaveMark bench={bench} />}
-        {bench && <UndoRedo bench={bench} />}
-        <Button onClick={() => setListing(true)} aria-keyshortcuts="o" data-key="o">
-          <FolderOpen size={18} aria-hidden /> Designs
+      <div className="ml-auto flex flex-wrap items-center justify-end gap-2 max-sm:gap-1">
+        <Button
+          onClick={() => setListing(true)}
+          aria-label="Designs"
+          aria-keyshortcuts="o"
+          data-key="o"
+          className="max-sm:px-2"
+        >
+          <FolderOpen size={18} aria-hidden /> <span className="max-sm:hidden">Designs</span>
         </Button>
         <UnitsSwitch onUnits={onUnits} />
         <Button
@@ -53,11 +56,13 @@ export function Header({ bench, onUnits, onCommands }: Props) {
           title="Find anything (Ctrl K)"
           aria-keyshortcuts="Control+k"
           onClick={onCommands}
+          className="max-sm:px-2"
         >
           <Search size={18} aria-hidden />
         </Button>
         <HelpButton />
       </div>
+      {bench && <OnTheBench bench={bench} />}
       {listing && (
         <Boundary name="The list of designs" keys={[listing]}>
           <Suspense>
@@ -69,12 +74,23 @@ export function Header({ bench, onUnits, onCommands }: Props) {
   );
 }
 
+/** What is open, in a row of its own: when it comes, no button moves from under the finger. */
+function OnTheBench({ bench }: { readonly bench: NamedDocument }) {
+  return (
+    <div className="flex basis-full flex-wrap items-center gap-x-2">
+      <NameField bench={bench} />
+      <SaveMark bench={bench} />
+      <UndoRedo bench={bench} />
+    </div>
+  );
+}
+
 function NameField({ bench }: { readonly bench: NamedDocument }) {
   const name = useStore(bench.store, (s) => s.history.present.name);
   return (
     <input
       aria-label="Name of this design"
-      className="w-44 rounded md:w-56 border border-transparent bg-transparent px-2 py-1 text-ink-soft hover:border-rule focus:border-ink-soft focus:bg-white focus:text-ink"
+      className="-ml-2 min-w-0 max-w-56 grow basis-32 rounded border border-transparent bg-transparent px-2 py-1 text-ink-soft hover:border-rule focus:border-ink-soft focus:bg-white focus:text-ink"
       defaultValue={name}
       key={name}
       maxLength={LIMITS.design['/name']}
