@@ -5,10 +5,12 @@ import './index.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
+import { SWRConfig } from 'swr';
 import { type Database, openDatabase } from '../storage/db.ts';
 import { readSettings, type Settings, writeSetting } from '../storage/settings.ts';
 import { App } from './App.tsx';
 import { STALL } from './paths.ts';
+import { HINTS_KEY, readHints } from './state/hints.ts';
 import { DatabaseContext } from './state/services.tsx';
 import { ToastProvider } from './ui/Toast.tsx';
 
@@ -17,9 +19,15 @@ const root = createRoot(document.getElementById('root')!);
 /** Places where somebody new is not shown the demo unasked: the start with its ways in, a link from a friend, a backup. */
 const OWN_START = /^\/(?:start|open|backup|words|this-browser)?$/;
 
-async function open(): Promise<{ readonly db: Database; readonly settings: Settings }> {
+interface Opened {
+  readonly db: Database;
+  readonly settings: Settings;
+  readonly hints: readonly string[];
+}
+
+async function open(): Promise<Opened> {
   const db = await openDatabase();
-  const settings = await readSettings(db);
+  const [settings, hints] = await Promise.all([readSettings(db), readHints(db)]);
   const { pathname, search } = window.location;
   if (!settings.demoSeen) {
     if (OWN_START.test(pathname) && !new URLSearchParams(search).has(STALL)) {
@@ -27,7 +35,7 @@ async function open(): Promise<{ readonly db: Database; readonly settings: Setti
     } else await (await import('./state/demo.ts')).bringDemo(db, Date.now());
   }
   await restOfDemo(db);
-  return { db, settings };
+  return { db, settings, hints };
 }
 
 /** The Bench comes first: the rest of the demo is fetched where somebody asks for it, here or by the screens themselves. */
@@ -39,15 +47,17 @@ async function restOfDemo(db: Database): Promise<void> {
 async function start(): Promise<void> {
   root.render(<p className="p-8 text-ink-soft">Opening…</p>);
   try {
-    const { db, settings } = await open();
+    const { db, settings, hints } = await open();
     root.render(
       <StrictMode>
         <DatabaseContext value={db}>
-          <BrowserRouter>
-            <ToastProvider>
-              <App settings={settings} />
-            </ToastProvider>
-          </BrowserRouter>
+          <SWRConfig value={{ fallback: { [HINTS_KEY]: hints } }}>
+            <BrowserRouter>
+              <ToastProvider>
+                <App settings={settings} />
+              </ToastProvider>
+            </BrowserRouter>
+          </SWRConfig>
         </DatabaseContext>
       </StrictMode>,
     );

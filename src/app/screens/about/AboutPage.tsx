@@ -95,22 +95,25 @@ export default function AboutPage() {
           Beside these: a copy of the application for use without a network, and knots in cords of different
           thickness that were pulled tight here.
         </p>
-        <div className="flex flex-wrap items-center gap-3">
-          {isSure ? (
-            <>
-              <Button className="border-bad text-bad" onClick={() => eraseEverything()}>
-                Erase it all now
-              </Button>
-              <Button onClick={() => setSure(false)}>Keep everything</Button>
-              <span className="text-bad">This can’t be undone.</span>
-            </>
-          ) : (
-            <Button onClick={() => setSure(true)}>Erase everything…</Button>
-          )}
-          <Link to={BACKUP_PATH} className="underline underline-offset-4">
-            Save a backup first
-          </Link>
-        </div>
+        {/* Under the table, where nothing moves any more. */}
+        {kept.kinds && (
+          <div className="flex flex-wrap items-center gap-3">
+            {isSure ? (
+              <>
+                <Button className="border-bad text-bad" onClick={() => eraseEverything()}>
+                  Erase it all now
+                </Button>
+                <Button onClick={() => setSure(false)}>Keep everything</Button>
+                <span className="text-bad">This can’t be undone.</span>
+              </>
+            ) : (
+              <Button onClick={() => setSure(true)}>Erase everything…</Button>
+            )}
+            <Link to={BACKUP_PATH} className="underline underline-offset-4">
+              Save a backup first
+            </Link>
+          </div>
+        )}
       </section>
       <SelfTest
         test={test}

@@ -69,7 +69,8 @@ export default function OrdersPage() {
 
 /** The book in one line: how much is open, what is next, what is not safe. */
 function summary({ orders, isReady, days, day }: Book): string {
-  if (!isReady) return ' ';
+  // Its line keeps its height, so that nothing moves when it comes.
+  if (!isReady) return '\u00a0';
   const open = orders.filter((o) => o.state !== 'handed-over' && o.state !== 'tied');
   if (open.length === 0)
     return orders.length === 0

@@ -69,9 +69,11 @@ export default function StashPage() {
         <div className="min-w-0 grow">
           <h1 className="font-bold font-title text-3xl">Stash</h1>
           <p className="text-[17px]" data-testid="stash-total">
-            {view.isReady && cord.length === 0
-              ? 'Nothing on the shelf yet: type what came in, as you would write it on a slip.'
-              : `${show(total, { kind: 'cut' })} of cord in ${cord.length} ${cord.length === 1 ? 'hank, spool or offcut' : 'hanks, spools and offcuts'}.`}
+            {!stash
+              ? '\u00a0'
+              : cord.length === 0
+                ? 'Nothing on the shelf yet: type what came in, as you would write it on a slip.'
+                : `${show(total, { kind: 'cut' })} of cord in ${cord.length} ${cord.length === 1 ? 'hank, spool or offcut' : 'hanks, spools and offcuts'}.`}
           </p>
         </div>
         {view.isReady && view.entries.length === 0 && (
@@ -79,7 +81,7 @@ export default function StashPage() {
         )}
         <div className="flex w-full max-w-xl flex-col gap-2">
           <AddLine onAdd={view.add} onLearn={view.learn} />
-          {stash && <Incoming view={view} stash={stash} />}
+          {stash ? <Incoming view={view} stash={stash} /> : <div className="h-9" />}
         </div>
       </div>
       {view.folded && !view.folded.ok && (
