@@ -1,8 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
+import type { Page } from '@playwright/test';
 import { firstScripts } from '../scripts/firstScripts.ts';
-import { boxOf, expect, openDemo, test, violations, word } from './help.ts';
+import { expect, openDemo, test, violations, word } from './help.ts';
 
 test('no violation of accessibility rules or of the content policy on the Bench', async ({ page }) => {
   await openDemo(page);
@@ -33,30 +34,55 @@ test('the card prints on one page with a strip of exactly 100 mm', async ({ page
   expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
 });
 
-for (const [where, width] of [
-  ['a phone', 390],
-  ['a desk', 1280],
+/** From now on, names what can be pressed and was moved by what came later. */
+async function watchMoves(page: Page): Promise<() => Promise<readonly string[]>> {
+  await page.addInitScript(() => {
+    const moved: string[] = [];
+    const places = new Map<Element, DOMRect>();
+    const look = () => {
+      for (const part of document.querySelectorAll('button, a, input')) {
+        const now = part.getBoundingClientRect();
+        if (
+          !part.checkVisibility({ visibilityProperty: true }) ||
+          now.bottom < 0 ||
+          now.top > window.innerHeight
+        )
+          continue;
+        const before = places.get(part);
+        places.set(part, now);
+        if (before && Math.hypot(now.x - before.x, now.y - before.y) > 3)
+          moved.push(`${part.ariaLabel ?? part.textContent}: ${before.x}, ${before.y} to ${now.x}, ${now.y}`);
+      }
+      Object.assign(window, { moved });
+      requestAnimationFrame(look);
+    };
+    requestAnimationFrame(look);
+  });
+  return () => page.evaluate(() => (window as unknown as { moved: string[] }).moved);
+}
+
+for (const [where, width, paths] of [
+  ['a phone', 390, ['/?stall']],
+  ['a desk', 1280, ['/?stall', '/stash', '/orders', '/this-browser']],
 ] as const)
-  test(`on ${where} nothing is cut off, and no button moves from under the finger while a design opens`, async ({
+  test(`on ${where} nothing is cut off, and no button moves from under the finger while a place opens`, async ({
     page,
   }) => {
     await page.setViewportSize({ width, height: 800 });
-    await page.addInitScript(() => {
-      const places = new Set<string>();
-      const look = () => {
-        const box = document.querySelector('[data-key=o]')?.getBoundingClientRect();
-        if (box) places.add(`${Math.round(box.x)}, ${Math.round(box.y)}`);
-        document.documentElement.dataset.places = [...places].join('; ');
-        requestAnimationFrame(look);
-      };
-      requestAnimationFrame(look);
-    });
-    await page.goto('/?stall');
-    await expect(page.getByTestId('cut-A')).toBeVisible();
-    const { x, y } = await boxOf(page.getByRole('button', { name: 'Designs' }));
-    await expect(page.locator('html')).toHaveAttribute('data-places', `${Math.round(x)}, ${Math.round(y)}`);
-    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-    expect(overflow).toBeLessThanOrEqual(0);
+    const moves = await watchMoves(page);
+    const last = {
+      '/?stall': page.getByTestId('cut-A'),
+      '/stash': page.getByRole('region', { name: 'Hardware' }),
+      '/orders': page.getByText(/by its day/).first(),
+      '/this-browser': page.getByRole('button', { name: 'Erase everything…' }),
+    };
+    for (const path of paths) {
+      await page.goto(path);
+      await expect(last[path]).toBeVisible();
+      expect(await moves(), path).toEqual([]);
+      const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(overflow, path).toBeLessThanOrEqual(0);
+    }
   });
 
 /** Compressed size of scripts, in kB. */

@@ -11,11 +11,19 @@ export interface Offer {
   readonly pattern: Pattern;
 }
 
+interface Offered {
+  readonly offers: readonly Offer[];
+  readonly catalogue: Catalogue;
+  /** False while designs and rings are being read: what is not found then may yet be there. */
+  readonly isReady: boolean;
+}
+
 /** Everything that can be ordered: designs, then rings, by name; with the catalogue that the core looks them up in. */
-export function useCatalogue(): { readonly offers: readonly Offer[]; readonly catalogue: Catalogue } {
+export function useCatalogue(): Offered {
   const { know } = useWorkshop();
-  const { data: designs } = useDesigns();
-  const { data: rings } = useRings();
+  const { data: designs, isLoading: isReading } = useDesigns();
+  const { data: rings, isLoading: areRingsReading } = useRings();
+  const isReady = !isReading && !areRingsReading;
   return useMemo(() => {
     const bands = (designs ?? []).flatMap((r): Offer[] => {
       const read = readDesign(r.design);
@@ -28,6 +36,6 @@ export function useCatalogue(): { readonly offers: readonly Offer[]; readonly ca
     const byName = (a: Offer, b: Offer) => a.name.localeCompare(b.name);
     const offers = [...bands.toSorted(byName), ...ringed.toSorted(byName)];
     const byId = new Map(offers.map((o) => [o.id, o.pattern]));
-    return { offers, catalogue: { find: (id: string) => byId.get(id), know } };
-  }, [designs, rings, know]);
+    return { offers, catalogue: { find: (id: string) => byId.get(id), know }, isReady };
+  }, [designs, rings, know, isReady]);
 }

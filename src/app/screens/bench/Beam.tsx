@@ -41,16 +41,18 @@ export function Beam({ view, onView }: Props) {
     () => shown && pictures && view !== 'closed' && beamScene(shown.plan, pictures, view, detailMm),
     [shown, pictures, view, detailMm],
   );
+  const isAwaited = !scene && view !== 'closed';
   return (
     <section aria-label="The Beam" className="on-mat relative bg-mat text-white" ref={frame}>
-      {!scene && view !== 'closed' && <div className="h-72" />}
+      {isAwaited && <div className="h-44 sm:h-72" />}
       {scene && shown && <Piece scene={scene} shown={shown} width={width} />}
       {view === 'closed' && shown && pictures && (
         <Suspense fallback={<div className="h-72" />}>
           <ClosedPiece pictures={pictures} shown={shown} width={width} />
         </Suspense>
       )}
-      <fieldset className="flex gap-1 px-4 pb-2 text-[15px]">
+      {/* To be pressed once the picture above has its height. */}
+      <fieldset className={`flex gap-1 px-4 pb-2 text-[15px] ${isAwaited ? 'invisible' : ''}`}>
         <legend className="sr-only">Which face is shown</legend>
         {VIEWS.map((v) => (
           <button

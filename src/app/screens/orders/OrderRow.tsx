@@ -23,6 +23,14 @@ export function OrderRow({ book, order, isChosen, onChoose }: Props) {
   const mine = book.lines.filter((l) => l.order.id === order.id);
   const colours = [...new Set(mine.flatMap((l) => l.made?.cords.map((c) => c.colour) ?? []))];
   const issue = mine.find((l) => l.issue)?.issue;
+  /** The days are still being planned, and this order will have its chance among them. */
+  const isAwaited =
+    !book.days.plan &&
+    !book.days.problem &&
+    due !== undefined &&
+    mine.some((l) => l.made) &&
+    !isOver &&
+    order.state !== 'tied';
   const isLate = due !== undefined && due < book.day && !isOver;
   return (
     <li>
@@ -64,6 +72,7 @@ export function OrderRow({ book, order, isChosen, onChoose }: Props) {
           <span className="figure text-[14px] text-ink-soft">
             {piecesOf(order)} {plural(piecesOf(order), 'piece')} · {money(book.moneyOf(order).priceCents)}
           </span>
+          {isAwaited && <span className="block text-[14px]">{'\u00a0'}</span>}
           {chance !== undefined && (
             <span
               className={`block text-[14px] ${chance < SAFE ? 'font-semibold text-bad' : 'text-good'}`}

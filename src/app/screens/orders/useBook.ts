@@ -11,19 +11,20 @@ import { useDays } from './useDays.ts';
 import { dueOf } from './words.ts';
 
 const NO_STASH = new Map();
+const NO_ORDERS: readonly Order[] = [];
 
 /** Orders with all that follows from them: pieces, needs, money, days. */
 export function useBook() {
-  const orders = useOrders();
+  const book = useOrders();
   const stall = useStall();
   const stash = useStash();
-  const { offers, catalogue } = useCatalogue();
+  const { offers, catalogue, isReady: isOffered } = useCatalogue();
+  // An order is not shown before its designs are there: it would say for a moment that they are gone.
+  const isReady = book.isReady && isOffered;
+  const orders = isReady ? book.orders : NO_ORDERS;
   const { figures } = stall;
   const held = stash.folded?.ok ? stash.folded.value : NO_STASH;
-  const lines = useMemo(
-    () => workedLines(orders.orders, catalogue, figures),
-    [orders.orders, catalogue, figures],
-  );
+  const lines = useMemo(() => workedLines(orders, catalogue, figures), [orders, catalogue, figures]);
   const prices = useMemo(() => pricesOf(stash.entries, figures), [stash.entries, figures]);
   const money = useMemo(
     () => new Map(lines.flatMap((l) => (l.made ? [[l, pieceMoney(l.made, prices, figures)] as const] : []))),
@@ -43,15 +44,16 @@ export function useBook() {
         .map((l) => ({ name: l.line.name, count: l.line.count, money: money.get(l) })),
       order.priceCents,
     );
-  const sorted = orders.orders.toSorted(
+  const sorted = orders.toSorted(
     (a, b) =>
       Number(a.state === 'handed-over') - Number(b.state === 'handed-over') ||
       (dueOf(a) ?? Number.POSITIVE_INFINITY) - (dueOf(b) ?? Number.POSITIVE_INFINITY) ||
       a.name.localeCompare(b.name),
   );
   return {
-    ...orders,
+    ...book,
     orders: sorted,
+    isReady,
     stall,
     figures,
     stash,
