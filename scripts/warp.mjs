@@ -5,13 +5,14 @@
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { bundle } from './bundle.mjs';
 import { ensureInstalled, root } from './install.mjs';
 
 const OUT = join(root, '.cache/warp');
 const ENTRY = join(OUT, 'main.js');
 
 ensureInstalled();
-if (!isFresh()) await build();
+if (!isFresh()) await bundle('src/cli/main.ts', OUT);
 process.chdir(process.env.INIT_CWD ?? process.cwd());
 await import(pathToFileURL(ENTRY).href);
 
@@ -23,21 +24,4 @@ function isFresh() {
     readdirSync(join(root, dir), { recursive: true }).map((name) => join(root, dir, name)),
   );
   return [...sources, join(root, 'package-lock.json')].every((path) => statSync(path).mtimeMs <= built);
-}
-
-async function build() {
-  const { build: bundle } = await import('vite');
-  await bundle({
-    root,
-    configFile: false,
-    logLevel: 'error',
-    publicDir: false,
-    build: {
-      ssr: 'src/cli/main.ts',
-      outDir: OUT,
-      emptyOutDir: true,
-      target: 'node20',
-      rolldownOptions: { output: { entryFileNames: 'main.js' } },
-    },
-  });
 }
