@@ -21,7 +21,10 @@ test('what came in is typed as on a slip, taken from, put back, measured again, 
   const panel = page.getByRole('region', { name: 'Dusk hank' });
   await panel.getByLabel('Take cord').fill('5.4 m');
   await panel.getByLabel('For', { exact: true }).fill('Tove');
-  await panel.getByRole('button', { name: 'Take it' }).click();
+  // A slow double press takes it once: the figure is gone when it is done.
+  await panel.getByRole('button', { name: 'Take it' }).dblclick({ delay: 400 });
+  await expect(panel.getByLabel('Take cord')).toHaveValue('');
+  await expect(panel.getByRole('button', { name: 'Take it' })).toBeDisabled();
   await expect.poll(() => shownMm(page, 'lot-amount')).toBe(9220);
   await panel.getByLabel('Put an offcut back').fill('60 cm');
   await panel.getByRole('button', { name: 'Put it back' }).click();
@@ -57,8 +60,11 @@ test('a stall’s cuts are planned from the shelf, what must be bought is proven
   await expect(page.getByRole('region', { name: 'Why no plan buys less' })).toContainText(
     '✓ checked without the solver',
   );
+  const toBuy = page.getByText('buy', { exact: true });
+  await expect(toBuy).toBeVisible();
   await page.getByRole('button', { name: 'It is here: put it on the shelf' }).click();
   await expect(page.getByText('cut 1 of 32')).toBeVisible();
+  await expect(toBuy).toBeHidden();
   const card = page.getByRole('complementary', { name: 'At the table' });
   // A key that is held down repeats itself: it is one cut.
   await page.getByRole('heading', { level: 1 }).click();

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { findCord } from '../../../core/cord/cords.ts';
 import { ARM_SPAN_MM, type Holding, type Known, lengthByWeight } from '../../../core/stash/types.ts';
 import { newId } from '../../../storage/ids.ts';
@@ -24,7 +24,12 @@ export function LotPanel({ holding, write }: Props) {
   const [problem, setProblem] = useState<string>();
   const { lot, amount } = holding;
   const isCord = lot.kind === 'cord';
-  const ask = async (asked: Asked) => setProblem(await write([asked]));
+  /** What prevents it is said; whether it is done comes back. */
+  const ask = async (asked: Asked): Promise<boolean> => {
+    const trouble = await write([asked]);
+    setProblem(trouble);
+    return trouble === undefined;
+  };
   return (
     <section
       aria-label={lotName(holding)}
@@ -63,6 +68,26 @@ export function LotPanel({ holding, write }: Props) {
   );
 }
 
+/** A figure that is used once: it is gone when what it was for is done, so that a second press does nothing more. */
+function useOnce() {
+  const [mm, setMm] = useState<number>();
+  const [round, setRound] = useState(0);
+  const isBusy = useRef(false);
+  async function whenDone(act: () => Promise<boolean>) {
+    if (isBusy.current) return;
+    isBusy.current = true;
+    try {
+      if (!(await act())) return;
+      setMm(undefined);
+      setRound((r) => r + 1);
+    } finally {
+      isBusy.current = false;
+    }
+  }
+  /** `round` is the key of the field: a new one is empty. */
+  return { mm, setMm, round, whenDone };
+}
+
 function Take({
   isCord,
   most,
@@ -70,20 +95,22 @@ function Take({
 }: {
   isCord: boolean;
   most: number;
-  onTake: (mm: number, purpose: string) => void;
+  onTake: (mm: number, purpose: string) => Promise<boolean>;
 }) {
-  const [mm, setMm] = useState<number>();
+  const { mm, setMm, round, whenDone } = useOnce();
   const [purpose, setPurpose] = useState('');
   return (
     <form
       className="flex flex-col gap-2 border-rule border-t pt-3"
       onSubmit={(e) => {
         e.preventDefault();
-        if (mm) onTake(mm, purpose.trim() || 'a piece');
+        const isWrong = e.currentTarget.querySelector('[aria-invalid=true]') !== null;
+        if (mm && !isWrong) void whenDone(() => onTake(mm, purpose.trim() || 'a piece'));
       }}
     >
       {isCord ? (
         <LengthField
+          key={round}
           label="Take cord"
           valueMm={mm}
           leastMm={10}
@@ -94,6 +121,7 @@ function Take({
         <>
           <span className="font-medium text-sm">Take</span>
           <NumberField
+            key={round}
             label="Take"
             value={mm}
             least={1}
@@ -110,13 +138,20 @@ function Take({
   );
 }
 
-function PutBack({ most, onPutBack }: { most: number; onPutBack: (mm: number) => void }) {
-  const [mm, setMm] = useState<number>();
+function PutBack({ most, onPutBack }: { most: number; onPutBack: (mm: number) => Promise<boolean> }) {
+  const { mm, setMm, round, whenDone } = useOnce();
   if (most < 10) return null;
   return (
     <div className="flex flex-col gap-2 border-rule border-t pt-3">
-      <LengthField label="Put an offcut back" valueMm={mm} leastMm={10} mostMm={most} onChange={setMm} />
-      <Button className="self-start" disabled={!mm} onClick={() => mm && onPutBack(mm)}>
+      <LengthField
+        key={round}
+        label="Put an offcut back"
+        valueMm={mm}
+        leastMm={10}
+        mostMm={most}
+        onChange={setMm}
+      />
+      <Button className="self-start" disabled={!mm} onClick={() => mm && whenDone(() => onPutBack(mm))}>
         Put it back
       </Button>
     </div>

@@ -5,7 +5,7 @@ import type { Stash } from '../../../../core/stash/ledger.ts';
 import { plural } from '../../../../core/words.ts';
 import { useLength } from '../../../ui/units.tsx';
 import { BarRow, type Stretch } from '../BarRow.tsx';
-import type { Job, NextCut } from '../job.ts';
+import { boughtKey, type Job, type NextCut } from '../job.ts';
 import { lotName } from '../names.ts';
 import { NAMES_PX } from '../Shelf.tsx';
 
@@ -24,7 +24,9 @@ export function CutBarRow({ bar, group, job, stash, pxPerMm, next }: BarProps) {
   const look = findColour(group.colour) ?? PALETTE[0]!;
   const source =
     group.problem.bars.find((b) => b.id === bar.id) ?? group.problem.packs.find((p) => p.id === bar.id)!;
-  const holding = stash.get(bar.id);
+  /** Of what is bought, the lot that it became. */
+  const lot = bar.bought > 0 ? job.bought[boughtKey(group.key, bar.id, bar.bought)] : bar.id;
+  const holding = lot === undefined ? undefined : stash.get(lot);
   const stretches: Stretch[] = [];
   let at = 0;
   for (const p of bar.pieces) {
@@ -60,7 +62,7 @@ export function CutBarRow({ bar, group, job, stash, pxPerMm, next }: BarProps) {
       <span className="shrink-0 pl-8 text-[13px] leading-tight" style={{ width: NAMES_PX }}>
         <span className="block">
           {holding ? lotName(holding) : `${source.label} hank`}
-          {bar.bought > 0 && (
+          {lot === undefined && (
             <span className="ml-1 rounded-full bg-white px-1.5 font-semibold text-mat-deep">buy</span>
           )}
         </span>
