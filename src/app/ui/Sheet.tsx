@@ -54,8 +54,8 @@ export function Sheet({
   );
   return (
     <Dialog open onClose={onClose} className="relative z-50">
-      <DialogBackdrop className={`fixed inset-0 ${isLarge ? 'bg-black/50' : 'bg-ink/40'}`} />
-      <div className={`fixed inset-0 flex ${outer}`}>
+      <DialogBackdrop className={`own-layer fixed inset-0 ${isLarge ? 'bg-black/50' : 'bg-ink/40'}`} />
+      <div className={`own-layer fixed inset-0 flex ${outer}`}>
         <DialogPanel className={`w-full bg-card shadow-2xl ${panel}`}>
           <div className={isTitleHidden ? 'sr-only' : 'flex items-start gap-4'}>
             <DialogTitle className={`grow font-bold font-title ${isLarge ? 'text-3xl' : 'text-xl'}`}>

@@ -60,7 +60,7 @@ function WhyPanel({ asked, onClose }: { readonly asked: Asked; readonly onClose:
     <div
       ref={panel}
       id="why-panel"
-      className="fixed top-0 left-0 z-40 w-max max-w-[min(28rem,calc(100vw-24px))] rounded-lg bg-[#1b211f] px-4 py-3 text-[15px] text-white leading-relaxed shadow-xl print:hidden"
+      className="own-layer fixed top-0 left-0 z-40 w-max max-w-[min(28rem,calc(100vw-24px))] rounded-lg bg-[#1b211f] px-4 py-3 text-[15px] text-white leading-relaxed shadow-xl print:hidden"
     >
       <p className="mb-1 text-sm text-white/75">{asked.label}</p>
       <p data-testid="why">

@@ -68,7 +68,7 @@ export const Word = memo(function Word({
         role="dialog"
         aria-label={label}
         anchor={{ to: 'bottom start', gap: 8, padding: 12 }}
-        className={`z-30 rounded-lg border border-rule bg-card p-4 text-base shadow-xl ${WIDTHS[width]} max-w-[calc(100vw-24px)]`}
+        className={`own-layer z-30 rounded-lg border border-rule bg-card p-4 text-base shadow-xl ${WIDTHS[width]} max-w-[calc(100vw-24px)]`}
       >
         {({ close }) => (
           // biome-ignore lint/a11y/noStaticElementInteractions: listens to the fields inside

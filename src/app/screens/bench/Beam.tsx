@@ -43,7 +43,7 @@ export function Beam({ view, onView }: Props) {
   );
   const isAwaited = !scene && view !== 'closed';
   return (
-    <section aria-label="The Beam" className="on-mat relative bg-mat text-white" ref={frame}>
+    <section aria-label="The Beam" className="on-mat own-layer relative bg-mat text-white" ref={frame}>
       {isAwaited && <div className="h-44 sm:h-72" />}
       {scene && shown && <Piece scene={scene} shown={shown} width={width} />}
       {view === 'closed' && shown && pictures && (

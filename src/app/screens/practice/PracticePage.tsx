@@ -101,7 +101,7 @@ export default function PracticePage() {
         )}
         <p className="text-ink-soft">{words.how}</p>
         <Boundary name="The picture" keys={[question]}>
-          <div className="on-mat flex min-h-80 items-center justify-center rounded-xl bg-mat p-4">
+          <div className="on-mat own-layer flex min-h-80 items-center justify-center rounded-xl bg-mat p-4">
             <Picture question={question} given={given} onGive={give} />
           </div>
         </Boundary>

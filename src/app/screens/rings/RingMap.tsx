@@ -66,7 +66,7 @@ export function RingMap({ plan, laid, next, addedFrom }: Props) {
   const fromName = next && bightName(next.from);
   const toName = next && bightName(next.to);
   return (
-    <section aria-label="The ring unrolled" className="on-mat relative bg-mat text-white">
+    <section aria-label="The ring unrolled" className="on-mat own-layer relative bg-mat text-white">
       <div className="overflow-x-auto" ref={frame}>
         <svg
           width={picturePx}

@@ -96,7 +96,7 @@ export default function StashPage() {
         </div>
       )}
       <div className={`grid grid-cols-1 ${tab === 'make' ? '' : 'lg:grid-cols-[minmax(0,1fr)_22rem]'}`}>
-        <section aria-label="The shelf" className="on-mat bg-mat pb-4 text-white" ref={frame}>
+        <section aria-label="The shelf" className="on-mat own-layer bg-mat pb-4 text-white" ref={frame}>
           <fieldset className="flex flex-wrap items-center gap-1 px-3 py-2 text-[15px]">
             <legend className="sr-only">What is shown</legend>
             {TABS.map((t) => (

@@ -15,7 +15,7 @@ export function StepPictureView() {
   const isCut = step.phase === 'cut' || step.id === 'gather';
   if (!picture && !isCut) return null;
   return (
-    <div className="on-mat flex grow flex-col justify-center overflow-hidden rounded-lg bg-mat p-3 text-white">
+    <div className="on-mat own-layer flex grow flex-col justify-center overflow-hidden rounded-lg bg-mat p-3 text-white">
       {picture?.kind === 'row' && <RowPanels />}
       {picture?.kind === 'bar' && (
         <BarOrder plan={plan} planned={tying.design} tall isMirrored={isMirrored(guide.tying)} />

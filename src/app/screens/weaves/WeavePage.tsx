@@ -66,7 +66,7 @@ export default function WeavePage() {
             All weaves
           </Link>
         </div>
-        <section aria-label="The weave" className="on-mat bg-mat">
+        <section aria-label="The weave" className="on-mat own-layer bg-mat">
           <div className="flex min-h-72 items-center justify-center overflow-x-auto px-4 py-5">
             {solved && view === 'turn' && (
               <Suspense fallback={<p className="text-white">Setting it up…</p>}>
