@@ -20,6 +20,12 @@ test('what came in is typed as on a slip, taken from, put back, measured again, 
   await page.getByRole('button', { name: /14\.62 m by tape/ }).click();
   const panel = page.getByRole('region', { name: 'Dusk hank' });
   await panel.getByLabel('Take cord').fill('5.4 m');
+  // While the field shows what cannot be, the figure before it is not taken either.
+  await panel.getByLabel('Take cord').fill('54 m');
+  await panel.getByLabel('Take cord').press('Enter');
+  await expect(panel.getByText(/^54.* is out of range/)).toBeVisible();
+  await expect.poll(() => shownMm(page, 'lot-amount')).toBe(14620);
+  await panel.getByLabel('Take cord').fill('5.4 m');
   await panel.getByLabel('For', { exact: true }).fill('Tove');
   // A slow double press takes it once: the figure is gone when it is done.
   await panel.getByRole('button', { name: 'Take it' }).dblclick({ delay: 400 });
