@@ -23,6 +23,7 @@ test('what came in is typed as on a slip, taken from, put back, measured again, 
   // While the field shows what cannot be, the figure before it is not taken either.
   await panel.getByLabel('Take cord').fill('54 m');
   await panel.getByLabel('Take cord').press('Enter');
+  await expect(panel.getByRole('button', { name: 'Take it' })).toBeDisabled();
   await expect(panel.getByText(/^54.* is out of range/)).toBeVisible();
   await expect.poll(() => shownMm(page, 'lot-amount')).toBe(14620);
   await panel.getByLabel('Take cord').fill('5.4 m');
@@ -32,6 +33,9 @@ test('what came in is typed as on a slip, taken from, put back, measured again, 
   await expect(panel.getByLabel('Take cord')).toHaveValue('');
   await expect(panel.getByRole('button', { name: 'Take it' })).toBeDisabled();
   await expect.poll(() => shownMm(page, 'lot-amount')).toBe(9220);
+  await panel.getByLabel('Put an offcut back').fill('60 cm');
+  await panel.getByLabel('Put an offcut back').fill('60 m');
+  await expect(panel.getByRole('button', { name: 'Put it back' })).toBeDisabled();
   await panel.getByLabel('Put an offcut back').fill('60 cm');
   await panel.getByRole('button', { name: 'Put it back' }).click();
   await expect(total).toContainText('18 hanks');

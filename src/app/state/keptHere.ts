@@ -17,7 +17,7 @@ export interface KeptKind {
 export function useKeptHere() {
   const db = useDatabase();
   const { mutate } = useSWRConfig();
-  const { data: kinds } = useSWR('kept-here', async (): Promise<readonly KeptKind[]> => {
+  const { data: kinds, isLoading } = useSWR('kept-here', async (): Promise<readonly KeptKind[]> => {
     const contents = await readContents(db);
     return KINDS.map(({ id, name }) => {
       const kept = contents.get(id) ?? [];
@@ -27,6 +27,7 @@ export function useKeptHere() {
   const readAgain = () => mutate(() => true);
   return {
     kinds,
+    isLoading,
     erase: async (kind: RecordKind['id']): Promise<readonly Before[]> => {
       const before = await erase(db, new Set([kind]));
       await readAgain();

@@ -9,6 +9,8 @@ interface Props {
   readonly onChange: (mm: number) => void;
   /** Given where the length may be missing: the field was emptied. */
   readonly onClear?: () => void;
+  /** Given where nothing may be done with the length before, while the field shows one that cannot be. */
+  readonly onWrong?: () => void;
   readonly leastMm: number;
   readonly mostMm: number;
   readonly kind?: 'body' | 'small';
@@ -22,6 +24,7 @@ export function LengthField({
   valueMm,
   onChange,
   onClear,
+  onWrong,
   leastMm,
   mostMm,
   kind = 'body',
@@ -49,7 +52,7 @@ export function LengthField({
 
   function change(text: string) {
     setTyped(text);
-    if (problemOf(text)) return;
+    if (problemOf(text)) return onWrong?.();
     if (text.trim() === '') return onClear?.();
     const read = parseLength(text, units === 'imperial' ? 'in' : 'mm');
     if (read.ok) onChange(read.value);

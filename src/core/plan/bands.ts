@@ -130,15 +130,12 @@ function savedBy(
   return Math.max(0, total(cut) - total(off.map((cord) => finish({ ...context, q, isDraft: true }, cord))));
 }
 
-/** About the margin of two ends: to begin with, and for cords that no band knows. The last one is kept: it hardly ever changes. */
-const startMargin = (closed: ClosedDesign): number => {
-  const { chance } = closed.resolved;
-  const nu = closed.metrics.shared.nu ?? PRIOR_NU;
-  if (lastStart.chance !== chance || lastStart.nu !== nu)
-    lastStart = { chance, nu, q: marginFor(chance, { loadings: [0.9, 0.9], nu }) };
-  return lastStart.q;
-};
-let lastStart = { chance: Number.NaN, nu: Number.NaN, q: Number.NaN };
+/** About the margin of two ends: to begin with, and for cords that no band knows. */
+const startMargin = (closed: ClosedDesign): number =>
+  marginFor(closed.resolved.chance, {
+    loadings: [0.9, 0.9],
+    nu: closed.metrics.shared.nu ?? PRIOR_NU,
+  });
 
 /** An end that is longer by this many standard deviations than it must be hardly ever runs out first: once in a hundred thousand. */
 const NEVER_SHORTEST = 2.5;

@@ -95,8 +95,8 @@ export default function AboutPage() {
           Beside these: a copy of the application for use without a network, and knots in cords of different
           thickness that were pulled tight here.
         </p>
-        {/* Under the table, where nothing moves any more. */}
-        {kept.kinds && (
+        {/* Under the table, where nothing moves any more; there, too, when the table could not be read. */}
+        {!kept.isLoading && (
           <div className="flex flex-wrap items-center gap-3">
             {isSure ? (
               <>

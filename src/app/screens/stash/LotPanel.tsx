@@ -104,8 +104,7 @@ function Take({
       className="flex flex-col gap-2 border-rule border-t pt-3"
       onSubmit={(e) => {
         e.preventDefault();
-        const isWrong = e.currentTarget.querySelector('[aria-invalid=true]') !== null;
-        if (mm && !isWrong) void whenDone(() => onTake(mm, purpose.trim() || 'a piece'));
+        if (mm) void whenDone(() => onTake(mm, purpose.trim() || 'a piece'));
       }}
     >
       {isCord ? (
@@ -116,6 +115,7 @@ function Take({
           leastMm={10}
           mostMm={Math.max(10, most)}
           onChange={setMm}
+          onWrong={() => setMm(undefined)}
         />
       ) : (
         <>
@@ -150,6 +150,7 @@ function PutBack({ most, onPutBack }: { most: number; onPutBack: (mm: number) =>
         leastMm={10}
         mostMm={most}
         onChange={setMm}
+        onWrong={() => setMm(undefined)}
       />
       <Button className="self-start" disabled={!mm} onClick={() => mm && whenDone(() => onPutBack(mm))}>
         Put it back
