@@ -30,9 +30,10 @@ export default defineConfig({
   testDir: 'e2e',
   workers: 2,
   fullyParallel: true,
-  timeout: 60_000,
-  // Two browsers and their workers share two processors here: what is on its way may take longer than alone.
-  expect: { timeout: 10_000 },
+  // Two browsers and their workers share two processors, which others may use, too: what is on its way may take ten times
+  // longer than alone. What passes does not wait for this.
+  timeout: 240_000,
+  expect: { timeout: 60_000, toPass: { timeout: 60_000 } },
   reporter: [['list']],
   outputDir: 'test-results',
   use: {

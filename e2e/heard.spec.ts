@@ -116,7 +116,7 @@ test('cutting is heard: which hank, how long, for whom, and the next one as soon
   await press(page.getByRole('button', { name: /^Plan the cuts of \d+ pieces?$/ }));
   const table = page.getByRole('complementary', { name: 'At the table' });
   const spoken = table.getByRole('status');
-  await expect(spoken).toContainText(/for /, { timeout: 30_000 });
+  await expect(spoken).toContainText(/for /);
   const first = (await spoken.textContent())!;
   expect(first).toMatch(/\d+(\.\d+)? (m|cm) ?for /);
   const count = (await table.getByRole('heading', { level: 2 }).textContent())!.match(/cut 1 of (\d+)/);

@@ -103,7 +103,7 @@ export async function boxOf(
   await expect(async () => {
     box = await locator.boundingBox();
     expect(box, 'is seen').not.toBeNull();
-  }).toPass({ timeout: 10_000 });
+  }).toPass();
   return box!;
 }
 

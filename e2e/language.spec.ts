@@ -33,7 +33,7 @@ test('every word of the application comes from the catalogue, and its sentences 
   page,
 }) => {
   // Another build, beside another test: some 40 s.
-  test.setTimeout(180_000);
+  test.setTimeout(300_000);
   await promisify(execFile)('npx', ['vite', 'build', '--outDir', BUILT, '--logLevel', 'error'], {
     cwd: ROOT,
     env: { ...process.env, WARP_BEAM_LANGUAGE: 'mirrored' },

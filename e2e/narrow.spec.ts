@@ -54,7 +54,6 @@ const NAMELESS =
 test('no place scrolls sideways at 320 px, or with text at 200 %, and everything on it has a name', async ({
   page,
 }) => {
-  test.setTimeout(150_000);
   await openDemo(page);
   for (const path of PATHS) {
     await follow(page, path);

@@ -10,16 +10,14 @@ test('without the server it opens again, plans, ties and pulls knots tight', asy
     await navigator.serviceWorker.ready;
   });
   await expect
-    .poll(
-      () =>
-        page.evaluate(async () => {
-          const names = await caches.keys();
-          const counts = await Promise.all(
-            names.map(async (n) => (await (await caches.open(n)).keys()).length),
-          );
-          return counts.reduce((a, b) => a + b, 0);
-        }),
-      { timeout: 20_000 },
+    .poll(() =>
+      page.evaluate(async () => {
+        const names = await caches.keys();
+        const counts = await Promise.all(
+          names.map(async (n) => (await (await caches.open(n)).keys()).length),
+        );
+        return counts.reduce((a, b) => a + b, 0);
+      }),
     )
     .toBeGreaterThan(100);
   await context.setOffline(true);
@@ -36,5 +34,5 @@ test('without the server it opens again, plans, ties and pulls knots tight', asy
   await page.getByRole('button', { name: /^Practise/ }).click();
   await page.getByRole('option', { name: 'Where is the slip', exact: true }).click();
   // Pulled tight in a worker of its own.
-  await expect(page.getByRole('img', { name: /tight rows/ })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('img', { name: /tight rows/ })).toBeVisible();
 });

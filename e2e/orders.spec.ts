@@ -24,7 +24,7 @@ test('an order is written, priced and cut from the shelf, and the ledger says fo
   await page.goto('/stash?tab=cuts');
   await page.getByRole('checkbox', { name: /^Rowan/ }).check();
   await page.getByRole('button', { name: 'Plan the cuts of 2 pieces' }).click();
-  await expect(page.getByTestId('cut-verdict')).toContainText('Nothing to buy', { timeout: 30_000 });
+  await expect(page.getByTestId('cut-verdict')).toContainText('Nothing to buy');
   const card = page.getByRole('complementary', { name: 'At the table' });
   await expect(card).toContainText('cut 1 of 4');
   // The first cut is kept on another hank, and the rest is planned round it.
@@ -32,7 +32,7 @@ test('an order is written, priced and cut from the shelf, and the ledger says fo
   if (await hanks.isVisible()) {
     await hanks.click();
     await page.getByRole('listbox', { name: 'Cut it elsewhere' }).getByRole('option').nth(1).click();
-    await expect(page.getByText(/, pinned/)).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText(/, pinned/)).toBeVisible();
   }
   for (let n = 1; n <= 4; n++) {
     await expect(card).toContainText(`cut ${n} of 4`);
@@ -76,9 +76,6 @@ test('with the shop and the scale silent everything goes on by typing', async ({
   await page.goto('/orders/figures');
   await expect(page.getByTestId('shop-prices')).toContainText(
     'The shop does not answer. Prices can be typed.',
-    {
-      timeout: 15_000,
-    },
   );
   await page.getByLabel('Long enough, times in 100').fill('120');
   await page.getByLabel('Long enough, times in 100').press('Enter');
@@ -108,13 +105,13 @@ test('the scale is read live: restless, then still, and the length follows from 
   await scale.getByRole('button', { name: /^Empty spool/ }).click();
   await page.bringToFront();
   const shown = panel.getByTestId('scale-shows');
-  await expect(shown).toHaveText(/^6[12]\.\d g$/, { timeout: 10_000 });
+  await expect(shown).toHaveText(/^6[12]\.\d g$/);
   await panel.getByRole('button', { name: 'That is the empty spool' }).click();
   await scale.bringToFront();
   await scale.getByRole('button', { name: /^Empty spool/ }).click();
   await scale.getByRole('button', { name: /^Spool with 28.4 m/ }).click();
   await page.bringToFront();
-  await expect(shown).toHaveText(/^25[45]\.\d g$/, { timeout: 10_000 });
+  await expect(shown).toHaveText(/^25[45]\.\d g$/);
   await expect(panel.getByText('still', { exact: true })).toBeVisible();
   await panel.getByRole('button', { name: 'That is the whole' }).click();
   // (255.1 − 62) g at 6.8 g a metre: 28.4 m.
@@ -173,7 +170,7 @@ test('a class: kits, labels of 24 a sheet, sheets for pupils, and what came of i
   // 24 pupils and two spares: a full sheet and one with two.
   await expect(page).toHaveTitle(/^2 sheets, 26 labels, .*Pupil 1.*Spare 2/);
   await page.getByRole('button', { name: 'Sheets for pupils' }).click();
-  await expect(page).toHaveTitle(/An adult cuts the ends and does the flame/, { timeout: 20_000 });
+  await expect(page).toHaveTitle(/An adult cuts the ends and does the flame/);
   await page.getByLabel('Adults at the flame').fill('4');
   await page.getByRole('button', { name: 'Teacher’s list' }).click();
   await expect(page).toHaveTitle(/Only an adult cuts and melts/);
@@ -201,7 +198,7 @@ test('a class: kits, labels of 24 a sheet, sheets for pupils, and what came of i
   expect(await violations(page)).toEqual([]);
   await page.getByRole('link', { name: /Plan the cuts of 28 kits/ }).click();
   await page.getByRole('button', { name: 'Plan the cuts of 28 pieces' }).click();
-  await expect(page.getByTestId('cut-verdict')).toContainText('Buy', { timeout: 30_000 });
+  await expect(page.getByTestId('cut-verdict')).toContainText('Buy');
   await expect(page.getByTestId('how-sure')).toContainText(/long enough is \d+ in 100/);
 });
 
@@ -241,7 +238,7 @@ test('what can I make, from typed cord: more of it makes more, and one of them i
 }) => {
   await page.goto('/stash?tab=make');
   const count = page.getByTestId('made-count');
-  await expect(count).toContainText(/\d+ weaves can be made of it for 16\.5 cm/, { timeout: 15_000 });
+  await expect(count).toContainText(/\d+ weaves can be made of it for 16\.5 cm/);
   // Each cut shows its working.
   await page
     .getByRole('button', { name: /^Cut of A, .*why\?$/ })
@@ -251,7 +248,7 @@ test('what can I make, from typed cord: more of it makes more, and one of them i
   await page.keyboard.press('Escape');
   await page.getByLabel('Cord to make it from').fill('1.3 m Dusk, 60 cm Ember');
   await expect(count).toContainText('nearly');
-  await expect(count).not.toContainText('Still looking', { timeout: 15_000 });
+  await expect(count).not.toContainText('Still looking');
   const few = Number(/^(\d+)/.exec((await count.textContent())!)![1]);
   await expect(
     page
@@ -269,7 +266,7 @@ test('what can I make, from typed cord: more of it makes more, and one of them i
   await page.keyboard.press('Escape');
   await page.getByLabel('Cord to make it from').fill('2.4 m Dusk, 1.1 m Ember');
   await expect.poll(async () => Number(/^(\d+)/.exec((await count.textContent())!)![1])).toBeGreaterThan(few);
-  await expect(count).not.toContainText('Still looking', { timeout: 15_000 });
+  await expect(count).not.toContainText('Still looking');
   const tile = page
     .getByRole('list', { name: 'Can be made' })
     .getByRole('listitem')

@@ -101,7 +101,7 @@ export async function markPhoto(page: Page, { file, presses }: MadePhoto): Promi
     });
     await page.mouse.click(x * a! + e!, y * d! + f!);
   }
-  await expect(page.getByTestId('photo-found')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByTestId('photo-found')).toBeVisible();
 }
 
 /** A picture as a PNG file, after its specification: one filtered block of eight-bit colour. */

@@ -217,7 +217,7 @@ test('thin ends over thick cores: the weave is pulled tight for them, and every 
   await page.keyboard.press('Escape');
   await expect(page.getByText('Ember in 2 mm nylon').first()).toBeVisible();
   // Until it is tight nobody can start to tie by numbers for one thickness; then the rows are half as high.
-  await expect.poll(rows, { timeout: 20_000 }).toBeGreaterThan(1.8 * before);
+  await expect.poll(rows).toBeGreaterThan(1.8 * before);
   await expect(page.getByRole('button', { name: 'Start tying' })).toBeEnabled();
   await saved(page);
   // It is kept: after a reload the numbers are there at once.

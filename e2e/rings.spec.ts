@@ -116,7 +116,7 @@ test('the rope engine ties it on its mandrel, and agrees with the formula', asyn
   await page.goto('/rings/demo-okoro-handle-wrap');
   await page.getByRole('button', { name: 'Pull it tight on its mandrel' }).click();
   const tight = page.getByTestId('ring-tight');
-  await expect(tight).toBeVisible({ timeout: 20_000 });
+  await expect(tight).toBeVisible();
   const [formula, pulled] = [...(await tight.textContent())!.matchAll(/([\d.]+) cm/g)].map((m) =>
     Number(m[1]),
   );

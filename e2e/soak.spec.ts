@@ -10,7 +10,6 @@ const ACTIONS = 60;
 bare(
   'a maker’s haste: whatever is pressed, typed, killed or cut off, the page stays whole and every record readable',
   async ({ context, baseURL }) => {
-    bare.setTimeout(150_000);
     const { troubles, counts } = await soak(context, `${baseURL}/?stall`, 7, ACTIONS);
     expect(troubles).toEqual([]);
     expect(Object.values(counts).reduce((a, b) => a + b, 0)).toBe(ACTIONS);

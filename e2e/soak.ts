@@ -86,7 +86,7 @@ export async function soak(
   };
   let page = watch(await context.newPage());
   await page.goto(start);
-  await page.getByTestId('cut-A').first().waitFor({ timeout: 30_000 });
+  await page.getByTestId('cut-A').first().waitFor({ timeout: 60_000 });
 
   // From here on it opens without the network.
   await page.evaluate('navigator.serviceWorker.ready.then(() => undefined)');
@@ -205,7 +205,7 @@ export async function soak(
       const spoilt = await unreadable(page).catch(() => undefined);
       if (spoilt) troubles.push({ action, did, said: spoilt });
       const heading = page.locator('h1, [data-testid="step-title"], [role="dialog"]').first();
-      await heading.waitFor({ state: 'attached', timeout: 8000 }).catch(() => {
+      await heading.waitFor({ state: 'attached', timeout: 30_000 }).catch(() => {
         troubles.push({ action, did, said: `nothing is on the page at ${page.url()}` });
       });
     }

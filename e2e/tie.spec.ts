@@ -238,7 +238,6 @@ test('rows lower than planned: more of them fill the length; tried on, it ends w
 
 test('it looks wrong: the picture is picked, the row is named, rows are undone', async ({ page }) => {
   // Five stretches are pulled tight; with another test beside it that can take a while.
-  test.setTimeout(150_000);
   await startTying(page, 'Dome night band');
   await pressTo(page, 'Row 12 of 26');
   await page.keyboard.press('s');

@@ -9,7 +9,6 @@ test.use({ serviceWorkers: 'allow' });
 test('a new version waits while a piece is tied, is offered afterwards, and the piece goes on where it was', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   const dist = mkdtempSync(join(tmpdir(), 'warp-beam-update-'));
   cpSync(join(import.meta.dirname, '../dist'), dist, { recursive: true });
   const app = await createApp(dist);
@@ -34,7 +33,7 @@ test('a new version waits while a piece is tied, is offered afterwards, and the 
       'navigator.serviceWorker.getRegistration().then((r) => r.update()).then(() => undefined)',
     );
     // It fetches everything first.
-    await expect.poll(isWaiting, { timeout: 45_000 }).toBe(true);
+    await expect.poll(isWaiting).toBe(true);
     const offer = page.getByRole('button', { name: 'Update', exact: true });
     await page.waitForTimeout(500);
     await expect(offer).toBeHidden();

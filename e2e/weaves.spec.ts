@@ -105,7 +105,7 @@ test('notation is changed, its mistakes are shown in place, and the result is ti
   await expect(page.getByRole('alert')).toContainText('both say O where they cross');
   // The spiral: in the second row the ends change their parts.
   await notation.fill(text.replace('UOOOU UOOOU', 'UOOOU OUUUO').replace('OUUUO OUUUO', 'OUUUO UOOOU'));
-  await page.getByLabel('Keep it as').fill('Halley’s spiral', { timeout: 30_000 });
+  await page.getByLabel('Keep it as').fill('Halley’s spiral');
   await page.getByRole('button', { name: 'Save as my weave' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Halley’s spiral');
   await openDemo(page);
@@ -123,7 +123,7 @@ test('a design takes a weave of one’s own along to another browser', async ({ 
   await page.goto('/weaves/new');
   const notation = page.getByLabel('Notation of this weave');
   await notation.fill((await notation.inputValue()).replace('rows 2', 'rows 2 # mine'));
-  await page.getByLabel('Keep it as').fill('Dome bar', { timeout: 30_000 });
+  await page.getByLabel('Keep it as').fill('Dome bar');
   await page.getByRole('button', { name: 'Save as my weave' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Dome bar');
   await openDemo(page);
@@ -141,7 +141,7 @@ test('a design takes a weave of one’s own along to another browser', async ({ 
   await other.goto('/?stall');
   await other.getByRole('button', { name: 'Designs' }).click();
   await other.getByLabel('Import a design file').setInputFiles(file!);
-  await expect(word(other, 'Weave')).toHaveText('Dome bar', { timeout: 30_000 });
+  await expect(word(other, 'Weave')).toHaveText('Dome bar');
   await showsMm(other, 'cut-A', await shownMm(page, 'cut-A'), 6);
 });
 
@@ -174,7 +174,7 @@ test('a weave goes out as text, pictures, centre lines and a solid', async ({ pa
 test('every place of the library can be reached without a violation', async ({ page }) => {
   for (const path of ['/weaves', '/weaves/new', '/weaves/overhand']) {
     await page.goto(path);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     expect(await violations(page), path).toEqual([]);
   }
   await page.goto('/weaves/no-such-weave');
