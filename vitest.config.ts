@@ -5,11 +5,11 @@ const CORE = 'src/core/**/*.test.ts';
 export default defineConfig({
   test: {
     setupFiles: ['scripts/vitest.setup.ts'],
-    testTimeout: 60_000,
+    testTimeout: 90_000,
     // Both processors of a small machine: left to itself one would idle.
     maxWorkers: 2,
     // What is rendered once for a whole file takes longer on a loaded machine.
-    hookTimeout: 80_000,
+    hookTimeout: 90_000,
     projects: [
       {
         extends: true,
