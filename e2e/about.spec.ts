@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { DB_NAME } from '../src/storage/db.ts';
 import { expect, openDemo, test, violations } from './help.ts';
 
 test('what is kept is told and erased kind by kind, the engine tests itself, and a report says nothing personal', async ({
@@ -43,4 +44,32 @@ test('everything is erased on request, and asked about first', async ({ page }) 
         .getByRole('cell')
         .first(),
     ).toHaveText('0');
+});
+
+test('what is kept and cannot be read is said to be so, and can still be erased', async ({ page }) => {
+  await openDemo(page);
+  await page.addInitScript(() => {
+    IDBObjectStore.prototype.getAll = () => {
+      throw new DOMException('the disk does not answer');
+    };
+  });
+  await page.goto('/this-browser');
+  const kept = page.getByRole('region', { name: 'What is kept' });
+  await expect(kept.getByRole('alert')).toContainText('can’t be read (the disk does not answer)');
+  await page.getByRole('button', { name: 'Erase everything…' }).click();
+  await page.getByRole('button', { name: 'Erase it all now' }).click();
+  await expect(page).toHaveURL('/');
+  const designs = () =>
+    page.evaluate(
+      (name) =>
+        new Promise<number>((done) => {
+          const asked = indexedDB.open(name);
+          asked.onsuccess = () => {
+            const counted = asked.result.transaction('designs').objectStore('designs').count();
+            counted.onsuccess = () => done(counted.result);
+          };
+        }),
+      DB_NAME,
+    );
+  await expect.poll(designs).toBe(0);
 });

@@ -62,8 +62,8 @@ async function watchMoves(page: Page): Promise<() => Promise<readonly string[]>>
 }
 
 for (const [where, width, paths] of [
-  ['a phone', 390, ['/?stall']],
-  ['a desk', 1280, ['/?stall', '/stash', '/orders', '/this-browser']],
+  ['a phone', 390, ['/?stall', '/start']],
+  ['a desk', 1280, ['/?stall', '/start', '/stash', '/orders', '/this-browser']],
 ] as const)
   test(`on ${where} nothing is cut off, and no button moves from under the finger while a place opens`, async ({
     page,
@@ -74,6 +74,7 @@ for (const [where, width, paths] of [
     const moves = await watchMoves(page);
     const last = {
       '/?stall': page.getByTestId('cut-A'),
+      '/start': page.getByRole('img', { name: 'Halley’s collar' }),
       '/stash': page.getByRole('region', { name: 'Hardware' }),
       '/orders': page.getByText(/by its day/).first(),
       '/this-browser': page.getByRole('button', { name: 'Erase everything…' }),

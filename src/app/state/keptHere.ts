@@ -17,7 +17,11 @@ export interface KeptKind {
 export function useKeptHere() {
   const db = useDatabase();
   const { mutate } = useSWRConfig();
-  const { data: kinds, isLoading } = useSWR('kept-here', async (): Promise<readonly KeptKind[]> => {
+  const {
+    data: kinds,
+    error,
+    isLoading,
+  } = useSWR<readonly KeptKind[], Error>('kept-here', async (): Promise<readonly KeptKind[]> => {
     const contents = await readContents(db);
     return KINDS.map(({ id, name }) => {
       const kept = contents.get(id) ?? [];
@@ -27,6 +31,8 @@ export function useKeptHere() {
   const readAgain = () => mutate(() => true);
   return {
     kinds,
+    /** Why it could not be read. */
+    problem: error?.message,
     isLoading,
     erase: async (kind: RecordKind['id']): Promise<readonly Before[]> => {
       const before = await erase(db, new Set([kind]));

@@ -54,6 +54,10 @@ export default function AboutPage() {
       </div>
       <section aria-label="What is kept" className="flex flex-col gap-3">
         <h2 className="font-bold font-title text-xl">What is kept</h2>
+        <Problem>
+          {kept.problem &&
+            `What is kept here can’t be read (${kept.problem}). You can still erase everything.`}
+        </Problem>
         <table className="w-full text-left">
           <thead className="text-ink-soft text-sm">
             <tr>

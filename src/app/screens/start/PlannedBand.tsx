@@ -19,12 +19,15 @@ export default function PlannedBand({ design, know }: Props) {
   if (!made.ok) return null;
   return (
     <WhyProvider>
-      <BandPicture
-        plan={made.value}
-        patternId={design.pattern.id}
-        label="The bracelet, laid open"
-        className="max-h-24 w-full"
-      />
+      {/* Its place is kept until it is drawn: what is below it stays where it is. */}
+      <div className="flex h-24 items-center">
+        <BandPicture
+          plan={made.value}
+          patternId={design.pattern.id}
+          label="The bracelet, laid open"
+          className="max-h-full w-full"
+        />
+      </div>
       <p className="mt-2 text-center" data-testid="start-answer">
         For {show(design.wearer.girthMm)}: cut <CutNumbers plan={made.value} className="text-xl" />, tie{' '}
         <WhyNumber

@@ -5,11 +5,11 @@ import { useWorkshop } from '../../state/knowledge.tsx';
 import { useLibrary } from '../../state/library.ts';
 import { Button } from '../../ui/Button.tsx';
 import { lazily } from '../../ui/lazily.ts';
+import { FromWhatIHave } from './FromWhatIHave.tsx';
 import { MeasureAndPlan } from './MeasureAndPlan.tsx';
-import { FROM_WHAT_I_HAVE, Way } from './Way.tsx';
+import { Way } from './Way.tsx';
 
 // Words, fields and buttons come first; pictures and numbers need all that plans a band.
-const FromWhatIHave = lazily(() => import('./FromWhatIHave.tsx'));
 const StallPicture = lazily(() => import('./StallPicture.tsx'));
 
 /** Nothing planned yet: three ways in, each with what it comes to. */
@@ -29,9 +29,7 @@ export default function StartPage() {
       </div>
       <div className="grid gap-4 lg:grid-cols-3">
         <MeasureAndPlan know={know} onPlan={(wearer) => void library.create({ wearer })} />
-        <Suspense fallback={<Way {...FROM_WHAT_I_HAVE} picture={null} />}>
-          <FromWhatIHave onShow={(have) => void navigate(makePath(have))} />
-        </Suspense>
+        <FromWhatIHave onShow={(have) => void navigate(makePath(have))} />
         <Way
           title="Look around the stall"
           words="The observatory’s open-night stall: designs, a shelf of cord, orders and a school class. Change whatever you like; clear it when you’re done."

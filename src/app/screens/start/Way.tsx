@@ -10,11 +10,6 @@ interface Props {
   readonly children?: ReactNode;
 }
 
-export const FROM_WHAT_I_HAVE = {
-  title: 'What can I make from what I have?',
-  words: 'Type the cord that is on your table. You’ll see every weave and closure it is enough for.',
-};
-
 /** One way in: what it comes to, what it is for, and where it begins. */
 export function Way({ title, words, picture, onGo, children }: Props) {
   const send = (event: FormEvent) => {
