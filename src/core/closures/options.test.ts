@@ -23,6 +23,13 @@ describe('options of closures', () => {
     }
   });
 
+  it('leave something to choose: where there is one knot only, none is asked for', () => {
+    const asked = new Map(CLOSURES.map((c) => [c.id, c.options.filter(isList)]));
+    for (const [id, lists] of asked)
+      for (const { choices } of lists) expect(choices.length, id).toBeGreaterThan(1);
+    expect([...asked.values()].flat().length).toBeGreaterThan(5);
+  });
+
   it('say how a loop of each size fits, and which is hardest and easiest to close', () => {
     expect(LOOP_SHARE.choices.map((c) => `${c.value}: ${whyText(c.name)}; ${whyText(c.note ?? [])}`)).toEqual(
       [
