@@ -22,17 +22,20 @@ export async function plansInBrowser(text: string, times: number, warm: number):
     args: ['--no-sandbox', '--disable-gpu'],
   });
   const all: number[] = [];
-  for (let i = 0; i < PAGES; i++) {
-    const page = await browser.newPage();
-    await page.addScriptTag({ content, type: 'module' });
-    await page.waitForFunction('globalThis.plansOf !== undefined');
-    const one = await page.evaluate(
-      ([design, count, before]) => (globalThis as unknown as PlansPage).plansOf(design, count, before),
-      [text, times, warm] as const,
-    );
-    all.push(...one);
-    await page.close();
+  try {
+    for (let i = 0; i < PAGES; i++) {
+      const page = await browser.newPage();
+      await page.addScriptTag({ content, type: 'module' });
+      await page.waitForFunction('globalThis.plansOf !== undefined');
+      const one = await page.evaluate(
+        ([design, count, before]) => (globalThis as unknown as PlansPage).plansOf(design, count, before),
+        [text, times, warm] as const,
+      );
+      all.push(...one);
+      await page.close();
+    }
+  } finally {
+    await browser.close();
   }
-  await browser.close();
   return all.sort((a, b) => a - b);
 }

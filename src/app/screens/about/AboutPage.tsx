@@ -5,9 +5,9 @@ import { BACKUP_PATH } from '../../paths.ts';
 import { type KeptKind, reportText, useKeptHere } from '../../state/keptHere.ts';
 import { useSelfTest } from '../../state/selfTest.ts';
 import { Button } from '../../ui/Button.tsx';
-import { byteText } from '../../ui/bytes.ts';
 import { Problem } from '../../ui/Problem.tsx';
 import { useToast } from '../../ui/Toast.tsx';
+import { KeptTable } from './KeptTable.tsx';
 import { SelfTest } from './SelfTest.tsx';
 
 /** What is kept in this browser, how to erase it, and whether the engine works as it should. */
@@ -55,7 +55,7 @@ export default function AboutPage() {
       <section aria-label="What is kept" className="flex flex-col gap-3">
         <h2 className="font-bold font-title text-xl">What is kept</h2>
         {kept.problem === undefined ? (
-          <Table kinds={kept.kinds ?? []} onErase={(kind) => void erase(kind)} />
+          <KeptTable kinds={kept.kinds ?? []} onErase={(kind) => void erase(kind)} />
         ) : (
           <Problem>What is kept here can’t be read ({kept.problem}). You can still erase everything.</Problem>
         )}
@@ -90,59 +90,5 @@ export default function AboutPage() {
         }
       />
     </main>
-  );
-}
-
-interface TableProps {
-  readonly kinds: readonly KeptKind[];
-  readonly onErase: (kind: KeptKind) => void;
-}
-
-/** What is kept, kind by kind, each with a button that erases it. */
-function Table({ kinds, onErase }: TableProps) {
-  return (
-    <>
-      <table className="w-full text-left">
-        <thead className="text-ink-soft text-sm">
-          <tr>
-            <th scope="col" className="font-medium">
-              what
-            </th>
-            <th scope="col" className="pr-4 text-right font-medium">
-              how many
-            </th>
-            <th scope="col" className="pr-4 text-right font-medium">
-              size
-            </th>
-            <td />
-          </tr>
-        </thead>
-        <tbody>
-          {kinds.map((kind) => (
-            <tr key={kind.id} className="border-rule border-t">
-              <th scope="row" className="py-1 font-medium">
-                {kind.name}
-              </th>
-              <td className="figure pr-4 text-right">{kind.records}</td>
-              <td className="figure pr-4 text-right">{kind.records > 0 ? byteText(kind.bytes) : '–'}</td>
-              <td className="text-right">
-                <Button
-                  look="quiet"
-                  disabled={kind.records === 0}
-                  aria-label={`Erase: ${kind.name}`}
-                  onClick={() => onErase(kind)}
-                >
-                  Erase
-                </Button>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <p className="text-ink-soft">
-        Beside these: a copy of the application for use without a network, and knots in cords of different
-        thickness that were pulled tight here.
-      </p>
-    </>
   );
 }
