@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { DB_NAME } from '../src/storage/db.ts';
-import { expect, openDemo, test, violations } from './help.ts';
+import { expect, follow, openDemo, test, violations } from './help.ts';
 
 test('what is kept is told and erased kind by kind, the engine tests itself, and a report says nothing personal', async ({
   page,
 }) => {
   await openDemo(page);
-  await page.goto('/this-browser');
+  await follow(page, '/this-browser');
   const designs = page.getByRole('row', { name: /^Designs/ });
   await expect(designs).toContainText('13');
   expect(await violations(page)).toEqual([]);
@@ -29,14 +29,14 @@ test('what is kept is told and erased kind by kind, the engine tests itself, and
 
 test('everything is erased on request, and asked about first', async ({ page }) => {
   await openDemo(page);
-  await page.goto('/this-browser');
+  await follow(page, '/this-browser');
   await page.getByRole('button', { name: 'Erase everything…' }).click();
   await page.getByRole('button', { name: 'Keep everything' }).click();
   await expect(page.getByRole('row', { name: /^Designs/ })).toContainText('13');
   await page.getByRole('button', { name: 'Erase everything…' }).click();
   await page.getByRole('button', { name: 'Erase it all now' }).click();
   await expect(page.getByRole('heading', { name: 'How long must the cord be?' })).toBeVisible();
-  await page.goto('/this-browser');
+  await follow(page, '/this-browser');
   for (const kind of ['Designs', 'Orders', 'Stash'])
     await expect(
       page

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { openBackup } from '../src/storage/backup/pack.ts';
-import { expect, openDemo, shownMm, test, violations } from './help.ts';
+import { expect, follow, openDemo, shownMm, test, violations } from './help.ts';
 
 test('everything goes into one file and comes back into an empty browser; undone, it is gone again', async ({
   page,
@@ -8,7 +8,7 @@ test('everything goes into one file and comes back into an empty browser; undone
 }) => {
   await openDemo(page);
   const cut = await shownMm(page, 'cut-A');
-  await page.goto('/log');
+  await follow(page, '/log');
   await page.getByRole('button', { name: /Load the stall’s log/ }).click();
   await expect(page.getByTestId('log-table')).toBeVisible();
   await page.getByRole('link', { name: 'Bench' }).click();
@@ -48,7 +48,7 @@ test('everything goes into one file and comes back into an empty browser; undone
   await expect.poll(() => shownMm(second, 'cut-A')).toBeLessThan(cut + 1);
   await second.getByRole('button', { name: 'Undo', exact: true }).last().click();
   await expect(second.getByText('Everything is as it was before.')).toBeVisible();
-  await second.goto('/log');
+  await follow(second, '/log');
   await expect(second.getByText('becomes much closer')).toBeVisible();
   await other.close();
 });
@@ -62,7 +62,7 @@ test('a copy goes into a folder once a day, and a copy of everything it is', asy
     });
   });
   await openDemo(page);
-  await page.goto('/backup');
+  await follow(page, '/backup');
   await page.getByRole('button', { name: 'Choose a folder' }).click();
   await expect(page.getByTestId('copies')).toContainText('Once a day a copy goes into “copies”');
   await expect(page.getByTestId('copies')).toContainText('written less than a minute ago');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { boxOf, expect, saved, test, violations, word } from './help.ts';
+import { boxOf, expect, follow, saved, test, violations, word } from './help.ts';
 
 /** A place in the drawing, in cord diameters, on the page: read off the two bends of the first two cores. */
 async function placer(page: Page) {
@@ -58,7 +58,7 @@ test('a weave of one’s own is drawn by clicks, pulled tight, kept, and planned
   await page.getByRole('button', { name: 'Save as my weave' }).click();
   await expect(page.getByRole('heading', { name: 'Lin’s coil' })).toBeVisible();
   // It is a weave like any other: planned on the Bench.
-  await page.goto('/?stall');
+  await follow(page, '/?stall');
   await word(page, 'Weave').click();
   await page
     .getByRole('option', { name: /Lin’s coil/ })

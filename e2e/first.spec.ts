@@ -3,7 +3,7 @@ import type { Locator, Page } from '@playwright/test';
 import { newDesign } from '../src/app/state/newDesign.ts';
 import { plan } from '../src/core/plan/plan.ts';
 import { formatLength } from '../src/core/units/index.ts';
-import { boxOf, expect, exportedPlan, openDemo, shownMm, test, violations, word } from './help.ts';
+import { boxOf, expect, exportedPlan, follow, openDemo, shownMm, test, violations, word } from './help.ts';
 
 /** A newcomer has read the answer by then, also on a slow machine. */
 const MINUTE_MS = 60_000;
@@ -206,7 +206,7 @@ test('a word of the craft opens where it is met, and leads to all of them', asyn
   await expect(page.getByRole('heading', { name: 'lark’s head' })).toBeVisible();
   expect(await violations(page)).toEqual([]);
   // In the words of a weave, too, and each only where it is met first.
-  await page.goto('/weaves/clove-hitch-bar');
+  await follow(page, '/weaves/clove-hitch-bar');
   const met = page.getByRole('main').getByRole('button', { name: /^clove hitch/ });
   await expect(met).toHaveCount(1);
   await met.click();

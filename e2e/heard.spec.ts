@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { formatLength } from '../src/core/units/index.ts';
-import { expect, exportedPlan, openDemo, test, word } from './help.ts';
+import { expect, exportedPlan, follow, openDemo, test, word } from './help.ts';
 
 /** What is read aloud of a part of the page, a line for each thing, in its order. */
 async function heard(part: Locator): Promise<string[]> {
@@ -109,7 +109,7 @@ test('cutting is heard: which hank, how long, for whom, and the next one as soon
 }) => {
   await page.goto('/orders?stall');
   await expect(page.getByRole('list', { name: 'Orders' }).getByRole('listitem')).toHaveCount(20);
-  await page.goto('/stash?tab=cuts');
+  await follow(page, '/stash?tab=cuts');
   const order = page.getByRole('checkbox', { name: /^Okoro/ }).first();
   await press(order, 'Space');
   await expect(order).toBeChecked();

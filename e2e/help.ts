@@ -42,8 +42,31 @@ export async function openDemo(page: Page, name = 'Dome night band'): Promise<vo
   const begin = new RegExp(`^${name}`);
   const address = [...DEMO].find(([known]) => begin.test(known))?.[1];
   if (!address) throw new Error(`The demo has no “${name}”.`);
-  await page.goto(`${address}?stall`);
+  if (page.url() === 'about:blank') await page.goto(`${address}?stall`);
+  else await goOn(page, address);
   await expect(page.getByLabel('Name of this design')).toHaveValue(begin);
+}
+
+/** Goes on to an address as a link on the page does: nothing is fetched again that is there. */
+const goOn = (page: Page, path: string) =>
+  page.evaluate((to) => {
+    window.history.pushState(null, '', to);
+    window.dispatchEvent(new PopStateEvent('popstate'));
+  }, path);
+
+/** Follows a link to another place, wherever it stands, and waits until what was there before is gone. */
+export async function follow(page: Page, path: string): Promise<void> {
+  await page.evaluate(() => {
+    for (const main of document.querySelectorAll('main')) main.dataset.before = '';
+  });
+  await goOn(page, path);
+  await expect(page.locator('main:not([data-before])').locator('h1, h2').first(), path).toBeAttached();
+}
+
+/** Goes on to another part of the same place, which stays on the page. */
+export async function followPart(page: Page, path: string): Promise<void> {
+  await goOn(page, path);
+  await expect(page.locator('main').locator('h1, h2').first(), path).toBeAttached();
 }
 
 /** Opens a word of the sentence by its label. */

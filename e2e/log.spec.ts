@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs';
-import { expect, select, shownMm, test, violations } from './help.ts';
+import { expect, follow, select, shownMm, test, violations } from './help.ts';
 
 test('the log tells what was learned, asks about an odd entry, and the next cut uses it', async ({
   page,
 }) => {
   await page.goto('/d/demo-ines-dome-night');
   const before = await shownMm(page, 'cut-A');
-  await page.goto('/log');
+  await follow(page, '/log');
   await expect(page.getByText('becomes much closer')).toBeVisible();
   await page.getByRole('button', { name: /Load the stall’s log/ }).click();
   const sentence = page.getByTestId('log-sentence');
@@ -28,17 +28,17 @@ test('the log tells what was learned, asks about an odd entry, and the next cut 
   await expect(page.getByTestId('left-share')).toContainText(/\d+ % left over, from \d+ pieces?/);
   await expect(page.getByText('Minutes a row, piece by piece')).toBeVisible();
   // The Bench cuts less now, and its working says why.
-  await page.goto('/d/demo-ines-dome-night');
+  await follow(page, '/d/demo-ines-dome-night');
   await expect.poll(() => shownMm(page, 'cut-A')).toBeLessThan(before);
   const learned = await shownMm(page, 'cut-A');
   // Switched off, plans use the calculation alone.
-  await page.goto('/log');
+  await follow(page, '/log');
   await page.getByLabel('use it in plans').click();
   await expect(sentence).toContainText('the rope calculation alone');
-  await page.goto('/d/demo-ines-dome-night');
+  await follow(page, '/d/demo-ines-dome-night');
   await expect.poll(() => shownMm(page, 'cut-A')).toBe(before);
   expect(before - learned).toBeGreaterThan(20);
-  await page.goto('/log');
+  await follow(page, '/log');
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Table', exact: true }).click(),

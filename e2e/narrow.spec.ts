@@ -1,5 +1,4 @@
-import type { Page } from '@playwright/test';
-import { expect, openDemo, test } from './help.ts';
+import { expect, follow, followPart, openDemo, test } from './help.ts';
 
 /** Every place with the demo in it. */
 const PATHS = [
@@ -28,19 +27,6 @@ const PATHS = [
 /** Another part of the place before it, which stays on the page. */
 const isPart = (path: string): boolean => /^\/(?:stash\?|orders\/)/.test(path);
 
-/** Goes to a place as a link on the page does, and waits until what was there before is gone. */
-async function follow(page: Page, path: string): Promise<void> {
-  await page.evaluate(
-    ([to, stays]) => {
-      if (!stays) for (const main of document.querySelectorAll('main')) main.dataset.before = '';
-      window.history.pushState(null, '', to);
-      window.dispatchEvent(new PopStateEvent('popstate'));
-    },
-    [path, isPart(path)] as const,
-  );
-  await expect(page.locator('main:not([data-before])').locator('h1, h2').first(), path).toBeAttached();
-}
-
 /** Narrow as a small phone, and a wide page whose text is twice as large. */
 const WAYS = [
   { name: '320 px wide', viewport: { width: 320, height: 640 }, css: '' },
@@ -56,7 +42,7 @@ test('no place scrolls sideways at 320 px, or with text at 200 %, and everything
 }) => {
   await openDemo(page);
   for (const path of PATHS) {
-    await follow(page, path);
+    await (isPart(path) ? followPart(page, path) : follow(page, path));
     const tree = (await page.locator('body').ariaSnapshot()).split('\n');
     expect(
       tree.filter((line) => NAMELESS.test(line)),

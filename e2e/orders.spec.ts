@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, select, test, violations } from './help.ts';
+import { expect, follow, select, test, violations } from './help.ts';
 
 test('an order is written, priced and cut from the shelf, and the ledger says for whom', async ({ page }) => {
   await page.goto('/orders');
@@ -21,7 +21,7 @@ test('an order is written, priced and cut from the shelf, and the ledger says fo
   await expect(row).toContainText(/\d+ in 100 by its day/);
   expect(await violations(page)).toEqual([]);
   // Only this order is cut.
-  await page.goto('/stash?tab=cuts');
+  await follow(page, '/stash?tab=cuts');
   await page.getByRole('checkbox', { name: /^Rowan/ }).check();
   await page.getByRole('button', { name: 'Plan the cuts of 2 pieces' }).click();
   await expect(page.getByTestId('cut-verdict')).toContainText('Nothing to buy');
@@ -39,9 +39,9 @@ test('an order is written, priced and cut from the shelf, and the ledger says fo
     await card.getByRole('button', { name: /Cut it Space|Cut it$/ }).click();
   }
   await expect(card).toContainText('Everything is cut.');
-  await page.goto('/orders');
+  await follow(page, '/orders');
   await expect(page.getByRole('listitem').filter({ hasText: 'Rowan' })).toContainText('cut');
-  await page.goto('/stash');
+  await follow(page, '/stash');
   await page.getByRole('button', { name: 'ledger', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Ledger' }).getByRole('listitem').first()).toContainText(
     'for Rowan',
@@ -57,14 +57,14 @@ test('what is missing is bought in the cheapest packs, ordered of the shop, and 
   await expect(page.getByText(/The stand-in shop sells/)).toBeVisible();
   await page.getByRole('button', { name: /^Order (it|what it sells) there/ }).click();
   await expect(page.getByText(/Ordered: it comes on/)).toBeVisible();
-  await page.goto('/stash');
+  await follow(page, '/stash');
   const total = page.getByTestId('stash-total');
   await expect(total).toContainText('14 hanks');
   const deliver = page.getByRole('button', { name: /The stand-in shop, .*: put it on the shelf/ }).last();
   await deliver.click();
   await expect(total).not.toContainText('14 hanks');
   await expect(page.getByText(/came onto the shelf/)).toBeVisible();
-  await page.goto('/orders/needs');
+  await follow(page, '/orders/needs');
   await expect(list.getByText('Ember, 4 mm nylon')).toHaveCount(0);
 });
 
@@ -274,7 +274,7 @@ test('what can I make, from typed cord: more of it makes more, and one of them i
     .first();
   await tile.getByRole('button', { name: 'Plan it' }).click();
   await expect(page.getByLabel('Name of this design')).toHaveValue(/Solomon bar/);
-  await page.goto('/stash?tab=make');
+  await follow(page, '/stash?tab=make');
   await page.getByLabel('Cord to make it from').fill('2 m navy');
   await expect(page.getByRole('alert')).toContainText('“navy” is no colour of yours');
 });

@@ -1,9 +1,14 @@
 import type { Page } from '@playwright/test';
-import { expect, openDemo, shownMm, test, violations } from './help.ts';
+import { expect, follow, openDemo, shownMm, test, violations } from './help.ts';
 import { bandPhoto, cordPhoto, markPhoto, turnedPhoto } from './photo.ts';
 
 async function tieTo(page: Page, start: string): Promise<void> {
   await openDemo(page, 'First band, one cord');
+  await tieOn(page, start);
+}
+
+/** Begins to tie what is on the Bench, and presses on to a step. */
+async function tieOn(page: Page, start: string): Promise<void> {
   await page.getByRole('button', { name: 'Start tying' }).click();
   const title = page.getByTestId('step-title');
   await expect(title).toHaveText('Lay everything out');
@@ -20,7 +25,7 @@ test('a piece is finished with a photo: length and rows are read off it, and the
   const photo = bandPhoto(29, 1.03);
   await openDemo(page, 'First band, one cord');
   const before = await shownMm(page, 'cut-A');
-  await tieTo(page, 'Tell the wearer');
+  await tieOn(page, 'Tell the wearer');
   await page.keyboard.press('Space');
   await page.getByRole('button', { name: 'Woven length, from a photo' }).click();
   await markPhoto(page, photo);
@@ -46,16 +51,19 @@ test('a piece is finished with a photo: length and rows are read off it, and the
   await expect(page.getByRole('heading', { name: 'On the table' })).toBeVisible();
   await openDemo(page, 'First band, one cord');
   await expect.poll(() => shownMm(page, 'cut-A')).not.toBe(before);
-  await page.goto('/log');
+  await follow(page, '/log');
   await page.getByTestId('log-table').getByRole('button', { name: 'First band, one cord' }).click();
   await expect(page.getByRole('img', { name: 'The piece, as it was photographed' })).toBeVisible();
 });
 
-test('what is left of an end is followed in a photo, and marks are moved by keys', async ({ page }) => {
+test('what is left of an end is followed in a photo, marks are moved by keys, and one of twelve megapixels that the camera kept sideways is turned upright', async ({
+  page,
+}) => {
+  const photo = cordPhoto(320);
   await tieTo(page, 'Row 11 of 29');
   await page.keyboard.press('w');
   await page.getByRole('button', { name: 'Left of A, end 1, from a photo' }).click();
-  await markPhoto(page, cordPhoto(320));
+  await markPhoto(page, photo);
   const found = page.getByTestId('photo-found');
   await expect(found).toContainText(/^3[12]\.\d cm/);
   const before = await found.textContent();
@@ -67,19 +75,11 @@ test('what is left of an end is followed in a photo, and marks are moved by keys
   await expect(found).toHaveText(before!);
   await page.getByRole('button', { name: 'Use it' }).click();
   await expect(page.getByLabel('Left of A, Sodium, end 1')).toHaveValue(/^3[12]\.\d cm$/);
-});
-
-test('a photo of twelve megapixels that the camera kept sideways is turned upright, seen as it is measured', async ({
-  page,
-}) => {
-  await tieTo(page, 'Row 11 of 29');
-  await page.keyboard.press('w');
-  await page.getByRole('button', { name: 'Left of A, end 1, from a photo' }).click();
-  const photo = await turnedPhoto(page, cordPhoto(320));
-  await markPhoto(page, photo);
-  const found = page.getByTestId('photo-found');
+  // The same end as such a camera keeps it, for the other end: seen as it is measured.
+  await page.getByRole('button', { name: 'Left of A, end 2, from a photo' }).click();
+  await markPhoto(page, await turnedPhoto(page, photo));
   await expect(found).toContainText(/^3[12]\.\d cm/);
-  // What is shown is what was measured: a landscape picture, with the card where it was rendered.
+  // A landscape picture, with the card where it was rendered.
   const image = page.getByTestId('photo').locator('image').first();
   await expect(image).toHaveAttribute('width', '2016');
   await expect(image).toHaveAttribute('height', '1512');

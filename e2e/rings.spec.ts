@@ -3,7 +3,7 @@ import { parseRing } from '../src/core/formats/ring.ts';
 import { layRing, layWords } from '../src/core/rings/lays.ts';
 import { planRing } from '../src/core/rings/plan.ts';
 import { bightName } from '../src/core/rings/types.ts';
-import { expect, saved, shownMm, test, typeLength, violations, word } from './help.ts';
+import { expect, follow, saved, shownMm, test, typeLength, violations, word } from './help.ts';
 
 test('a slip-on ring with a second colour between is planned from the Bench', async ({ page }) => {
   await page.goto('/?stall');
@@ -160,7 +160,7 @@ test('on a phone the words and the button come before the map runs out of sight'
   await page.getByRole('button', { name: /Laid, next/ }).click();
   await expect(page.getByTestId('ring-map')).toHaveAttribute('data-laid', '87');
   for (const path of ['/rings', '/rings/demo-ines-dome-slip-ring', '/stash']) {
-    await page.goto(path);
+    await follow(page, path);
     await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
     await page.waitForTimeout(300);
     await expect.poll(wide, { message: path }).toBeLessThanOrEqual(390);

@@ -237,11 +237,13 @@ test('rows lower than planned: more of them fill the length; tried on, it ends w
 });
 
 test('it looks wrong: the picture is picked, the row is named, rows are undone', async ({ page }) => {
-  // Five stretches are pulled tight; with another test beside it that can take a while.
   await startTying(page, 'Dome night band');
   await pressTo(page, 'Row 12 of 26');
   await page.keyboard.press('s');
-  await expect(page.getByTestId('slip-picture')).toHaveCount(7, { timeout: 120_000 });
+  // The commonest is pulled tight first; nobody has to wait for the rest.
+  await expect(
+    page.getByRole('button', { name: /^The same side twice/ }).getByTestId('slip-picture'),
+  ).toBeVisible();
   await page.getByRole('button', { name: /^The same side twice/ }).click();
   await page.getByLabel('How many rows up from the last').fill('4');
   await expect(page.getByTestId('slip-advice')).toHaveText('It is in row 8. Undo it: 4 rows.');

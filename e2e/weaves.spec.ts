@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { PATTERNS, solvedFacts, WEAVES } from '../src/core/patterns/index.ts';
-import { expect, openDemo, select, shownMm, showsMm, test, violations, word } from './help.ts';
+import { expect, follow, openDemo, select, shownMm, showsMm, test, violations, word } from './help.ts';
 
 test('the library is looked through, filtered and opened', async ({ page }) => {
   await page.goto('/weaves');
@@ -75,7 +75,7 @@ test('a swatch is refused when it cannot be, kept when it can, and the plan then
 }) => {
   await openDemo(page);
   const rowsBefore = await page.getByTestId('dim-woven').textContent();
-  await page.goto('/weaves/solomon-bar');
+  await follow(page, '/weaves/solomon-bar');
   await page.getByLabel('Rows tied').fill('20');
   await page.getByLabel('Woven length').fill('13 mm');
   await page.getByLabel('Cord used by all working ends').fill('1.3 m');
@@ -171,14 +171,16 @@ test('a weave goes out as text, pictures, centre lines and a solid', async ({ pa
   expect(await save('Shape in the round, OBJ')).toMatch(/^o S$/m);
 });
 
-test('every place of the library can be reached without a violation', async ({ page }) => {
-  for (const path of ['/weaves', '/weaves/new', '/weaves/overhand']) {
-    await page.goto(path);
+test('places of the library are reached without a violation, and one that is not there says so', async ({
+  page,
+}) => {
+  await page.goto('/weaves/no-such-weave');
+  await expect(page.getByRole('alert')).toContainText('There is no weave called “no-such-weave”');
+  for (const path of ['/weaves/new', '/weaves/overhand']) {
+    await follow(page, path);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     expect(await violations(page), path).toEqual([]);
   }
-  await page.goto('/weaves/no-such-weave');
-  await expect(page.getByRole('alert')).toContainText('There is no weave called “no-such-weave”');
 });
 
 test('what lies on the table says what can be made of it, and one press plans it', async ({ page }) => {

@@ -156,9 +156,13 @@ interface Step {
 function advance(x: Float64Array, P: Float64Array[], step: Step): void {
   const n = x.length;
   const add = (row: number, terms: readonly (readonly [number, number])[]) => {
-    for (const [col, f] of terms) x[row]! += f * x[col]!;
-    for (let j = 0; j < n; j++) for (const [col, f] of terms) P[row]![j]! += f * P[col]![j]!;
-    for (let j = 0; j < n; j++) for (const [col, f] of terms) P[j]![row]! += f * P[j]![col]!;
+    const into = P[row]!;
+    for (const [col, f] of terms) {
+      const from = P[col]!;
+      x[row]! += f * x[col]!;
+      for (let j = 0; j < n; j++) into[j]! += f * from[j]!;
+    }
+    for (const [col, f] of terms) for (const line of P) line[row]! += f * line[col]!;
   };
   add(LEN!, [
     [H!, step.lengthMm],

@@ -122,6 +122,8 @@ interface Grid {
   readonly column: Int32Array;
   readonly row: Int32Array;
   readonly cells: readonly (readonly number[])[];
+  /** What is beside an edge, until the next is asked for. */
+  readonly beside: Int32Array;
 }
 
 function gridOf({ midX, midZ, half }: Contacts, { count, next, strand, radius }: State): Grid {
@@ -144,21 +146,21 @@ function gridOf({ midX, midZ, half }: Contacts, { count, next, strand, radius }:
     row[i] = Math.floor((midZ[i]! - leastZ) / widest);
     cells[row[i]! * columns + column[i]!]!.push(i);
   }
-  return { columns, column, row, cells };
+  return { columns, column, row, cells, beside: new Int32Array(count) };
 }
 
-const byNumber = (a: number, b: number): number => a - b;
-
-/** Edges from the i-th on in its own square and the eight round it, in the order of their numbers: lists are always alike. */
-function besideInGrid({ columns, column, row, cells }: Grid, i: number): number[] {
-  const out: number[] = [];
+/** Edges from the i-th on in its own square and the eight round it, in the order of their numbers: lists are always alike. Good until the next call. */
+function besideInGrid({ columns, column, row, cells, beside }: Grid, i: number): Int32Array {
+  let found = 0;
   for (let r = row[i]! - 1; r <= row[i]! + 1; r++) {
     for (let c = column[i]! - 1; c <= column[i]! + 1; c++) {
       if (c < 0 || c >= columns) continue;
-      for (const j of cells[r * columns + c] ?? []) if (j >= i) out.push(j);
+      const cell = cells[r * columns + c];
+      if (!cell) continue;
+      for (let k = 0; k < cell.length; k++) if (cell[k]! >= i) beside[found++] = cell[k]!;
     }
   }
-  return out.sort(byNumber);
+  return beside.subarray(0, found).sort();
 }
 
 /** Whether two edges' middles are near across the piece once the second is turned with its image. */

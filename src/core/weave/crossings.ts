@@ -56,6 +56,9 @@ export function findMeetings(spec: WeaveSpec): Result<readonly Meeting[]> {
   return ok(meetings);
 }
 
+/** Two edges whose boxes are farther apart than this do not cross, whatever rounding does. In cord diameters. */
+const CLEAR = 1e-3;
+
 function meet(
   spec: WeaveSpec,
   paths: [number, number][][],
@@ -64,18 +67,33 @@ function meet(
   out: Meeting[],
 ): Issue | undefined {
   const [pa, pb] = [paths[a]!, paths[b]!];
+  const isEndless = spec.kind === 'weave';
   for (let i = 0; i + 1 < pa.length; i++) {
+    const [p, p2] = [pa[i]!, pa[i + 1]!];
+    const leastX = Math.min(p[0], p2[0]) - CLEAR;
+    const mostX = Math.max(p[0], p2[0]) + CLEAR;
+    const leastY = Math.min(p[1], p2[1]) - CLEAR;
+    const mostY = Math.max(p[1], p2[1]) + CLEAR;
     for (let j = 0; j + 1 < pb.length; j++) {
-      for (const image of images(spec, pa, i, pb, j)) {
+      const q = pb[j]!;
+      const q2 = pb[j + 1]!;
+      if (Math.max(q[0], q2[0]) < leastX || Math.min(q[0], q2[0]) > mostX) continue;
+      // Images of the second edge that reach as far up and down as the first.
+      const below = leastY - Math.max(q[1], q2[1]);
+      const above = mostY - Math.min(q[1], q2[1]);
+      const from = isEndless ? Math.ceil(below / spec.period) : 0;
+      const to = isEndless ? Math.floor(above / spec.period) : 0;
+      if (!isEndless && (below > 0 || above < 0)) continue;
+      // From 0, never from −0.
+      for (let image = from + 0; image <= to; image++) {
         if (a === b && isNeighbour(spec, spec.strands[a]!, i, j, image, pa.length - 1)) continue;
         if (a === b && !isFirstCount(spec.strands[a]!.periods, i, j, image)) continue;
-        const shift = image * spec.period;
-        const found = cross(pa[i]!, pa[i + 1]!, pb[j]!, pb[j + 1]!, shift);
+        const found = cross(p, p2, q, q2, image * spec.period);
         if (found === 'along') {
           return {
             code: 'notation.coincident',
             path: `line ${spec.strands[b]!.line}, column 1`,
-            message: `“${quote(spec.strands[a]!.name)}” and “${quote(spec.strands[b]!.name)}” run on each other near ${near(pa[i]!)}; move a way-point so that they cross or stay apart.`,
+            message: `“${quote(spec.strands[a]!.name)}” and “${quote(spec.strands[b]!.name)}” run on each other near ${near(p)}; move a way-point so that they cross or stay apart.`,
           };
         }
         if (found)
@@ -93,21 +111,6 @@ function meet(
     }
   }
   return undefined;
-}
-
-function* images(
-  spec: WeaveSpec,
-  pa: [number, number][],
-  i: number,
-  pb: [number, number][],
-  j: number,
-): Generator<number> {
-  if (spec.kind !== 'weave') return void (yield 0);
-  const [a0, a1] = [pa[i]![1], pa[i + 1]![1]];
-  const [b0, b1] = [pb[j]![1], pb[j + 1]![1]];
-  const from = Math.floor((Math.min(a0, a1) - Math.max(b0, b1)) / spec.period);
-  const to = Math.ceil((Math.max(a0, a1) - Math.min(b0, b1)) / spec.period);
-  for (let m = from; m <= to; m++) yield m;
 }
 
 /** Segments that share a way-point do not cross there. */
@@ -131,16 +134,20 @@ function isFirstCount(periods: number, i: number, j: number, image: number): boo
   return i < j;
 }
 
+/** Where two edges cross, the second shifted along y: how far along each, from which side, and the place. Run for every pair of edges, so it makes nothing but its answer. */
 function cross(
-  p: [number, number],
-  p2: [number, number],
-  q: [number, number],
-  q2: [number, number],
+  p: readonly [number, number],
+  p2: readonly [number, number],
+  q: readonly [number, number],
+  q2: readonly [number, number],
   shift: number,
 ) {
-  const [ux, uy] = [p2[0] - p[0], p2[1] - p[1]];
-  const [vx, vy] = [q2[0] - q[0], q2[1] - q[1]];
-  const [wx, wy] = [q[0] - p[0], q[1] + shift - p[1]];
+  const ux = p2[0] - p[0];
+  const uy = p2[1] - p[1];
+  const vx = q2[0] - q[0];
+  const vy = q2[1] - q[1];
+  const wx = q[0] - p[0];
+  const wy = q[1] + shift - p[1];
   const det = ux * vy - uy * vx;
   if (Math.abs(det) < 1e-9) {
     const off = Math.abs(ux * wy - uy * wx) / Math.hypot(ux, uy);

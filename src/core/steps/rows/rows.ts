@@ -58,8 +58,13 @@ interface Own {
   readonly x: number;
 }
 
-/** A diagram with what each strand meets on its way, by rows. */
-interface Diagram {
+/** A visit, and how often the strand has been through all its own periods before it. */
+interface Turned extends Own {
+  readonly turn: number;
+}
+
+/** A diagram as it is cut into rows. */
+interface Base {
   readonly spec: WeaveSpec;
   readonly crossings: readonly Crossing[];
   readonly paths: readonly Path[];
@@ -67,7 +72,15 @@ interface Diagram {
   /** Where row 0 begins, and how high a row is. */
   readonly from: number;
   readonly height: number;
-  readonly owns: readonly (readonly Own[])[];
+}
+
+/** A diagram with what each strand meets on its way, by rows. */
+interface Diagram extends Base {
+  /** Visits of each strand over its own periods, those before and those after, in the order of travel. */
+  readonly around: readonly (readonly Turned[])[];
+  /** Row in which each crossing is met by the strand on top and by the one below, in their own first periods. */
+  readonly overRow: readonly (number | undefined)[];
+  readonly underRow: readonly (number | undefined)[];
 }
 
 /**
@@ -93,7 +106,14 @@ export function cutRows(
   const height = spec.period / spec.rows;
   const from = widestGap(spec, paths, found.value, mine, isTied, height);
   const base = { spec, crossings: found.value, paths, isTied, from, height };
-  const diagram: Diagram = { ...base, owns: spec.strands.map((_, index) => ownVisits(base, mine, index)) };
+  const owns = spec.strands.map((_, index) => ownVisits(base, mine, index));
+  const rowsOf = (isOver: boolean) => {
+    const rows: (number | undefined)[] = found.value.map(() => undefined);
+    for (const own of owns.flat()) if (own.isOver === isOver) rows[own.crossing] ??= own.row;
+    return rows;
+  };
+  const around = owns.map((list, index) => aroundOf(base, list, index));
+  const diagram: Diagram = { ...base, around, overRow: rowsOf(true), underRow: rowsOf(false) };
   const lcm = spec.strands.reduce((n, s) => (n * s.periods) / gcd(n, s.periods), 1);
   return {
     spec,
@@ -112,7 +132,7 @@ export function cutRows(
 
 /** What one strand meets over its own periods, in the order of travel, each with the row in which it does. */
 function ownVisits(
-  { spec, crossings, paths, from, height }: Omit<Diagram, 'owns'>,
+  { spec, crossings, paths, from, height }: Base,
   mine: readonly number[],
   index: number,
 ): Own[] {
@@ -128,22 +148,32 @@ function ownVisits(
   });
   list.sort((a, b) => a.at - b.at);
   // A strand never goes back to a row that it has left.
-  return list.map((v, i) => ({ ...v, row: Math.max(...list.slice(0, i + 1).map((w) => w.row)) }));
+  let last = Number.NEGATIVE_INFINITY;
+  return list.map((v) => {
+    last = Math.max(last, v.row);
+    return { ...v, row: last };
+  });
 }
 
-const endlessOf = ({ paths, spec }: Diagram, index: number): Endless => ({
+/** The visits of a strand, and the same once before and once after its own periods. */
+function aroundOf({ spec, paths }: Base, own: readonly Own[], index: number): Turned[] {
+  const total = spec.strands[index]!.periods * spec.rows;
+  const edges = paths[index]!.length - 1;
+  return [-1, 0, 1].flatMap((turn) =>
+    own.map((v) => ({ ...v, turn, row: v.row + turn * total, at: v.at + turn * edges })),
+  );
+}
+
+const endlessOf = ({ paths, spec }: Base, index: number): Endless => ({
   path: paths[index]!,
   lengthY: spec.strands[index]!.periods * spec.period,
 });
 
 function passOf(diagram: Diagram, index: number, lane: number, row: number): StrandPass {
-  const { spec, paths, owns, from, height } = diagram;
+  const { spec, from, height } = diagram;
   const total = spec.strands[index]!.periods * spec.rows;
-  const edges = paths[index]!.length - 1;
   const own = row + lane * spec.rows;
-  const around = [-1, 0, 1].flatMap((turn) =>
-    owns[index]!.map((v) => ({ ...v, turn, row: v.row + turn * total, at: v.at + turn * edges })),
-  );
+  const around = diagram.around[index]!;
   const target = mod(own, total);
   const [fromAt, toAt] = [cutAt(diagram, around, target, index), cutAt(diagram, around, target + 1, index)];
   const xAt = (at: number) => unrolledAt(endlessOf(diagram, index), at)[0];
@@ -170,7 +200,7 @@ function passOf(diagram: Diagram, index: number, lane: number, row: number): Str
 /** Between the last crossing of the rows before and the first of this one; where neither is near, at the row's edge. */
 function cutAt(diagram: Diagram, around: readonly Own[], row: number, index: number): number {
   const endless = endlessOf(diagram, index);
-  const before = around.filter((v) => v.row < row).at(-1);
+  const before = around.findLast((v) => v.row < row);
   const after = around.find((v) => v.row >= row);
   const y = diagram.from + row * diagram.height;
   if (before && after) return crossesY(endless, before.at, after.at, y) ?? (before.at + after.at) / 2;
@@ -180,25 +210,23 @@ function cutAt(diagram: Diagram, around: readonly Own[], row: number, index: num
 
 /** The passage that is met. `turns`: how often the strand has been through all its own periods before this visit. */
 function otherOf(
-  { spec, crossings, owns, isTied }: Diagram,
+  { spec, crossings, overRow, underRow, isTied }: Diagram,
   index: number,
   lane: number,
   visit: Own,
   turns: number,
 ): LaneAt {
   const c = crossings[visit.crossing]!;
-  const [mineSide, theirs] = visit.isOver ? [c.over, c.under] : [c.under, c.over];
+  const theirs = visit.isOver ? c.under : c.over;
   const image = visit.isOver ? c.image : -c.image;
   const { strand } = theirs;
   const { periods, role } = spec.strands[strand]!;
   if (role === 'core') return { strand, lane: 0, rowsBack: 0 };
-  const rowOf = (s: number, isOver: boolean) =>
-    owns[s]!.find((o) => o.crossing === visit.crossing && o.isOver === isOver)!.row;
-  const mineRow = rowOf(mineSide.strand, visit.isOver);
+  const rowOf = (isOver: boolean) => (isOver ? overRow : underRow)[visit.crossing]!;
   return {
     strand,
     lane: mod(lane - image - turns * spec.strands[index]!.periods, periods),
-    rowsBack: isTied(strand) ? rowOf(strand, !visit.isOver) + image * spec.rows - mineRow : -1,
+    rowsBack: isTied(strand) ? rowOf(!visit.isOver) + image * spec.rows - rowOf(visit.isOver) : -1,
   };
 }
 
