@@ -117,6 +117,37 @@ test('files that are not designs change nothing and say why', async ({ page }) =
   await expect(items).toHaveCount(count);
 });
 
+test('a file whose set-up does not suit its weave is planned with another, and the sentence says which', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: 'Designs' }).click();
+  const band = JSON.parse(readFileSync('examples/ines-dome-night.json', 'utf8'));
+  expect(band.setup.style).toBe('fused');
+  // Two colours fused lie side by side over cores, and a braid has none.
+  await bring(
+    page,
+    'braid.json',
+    JSON.stringify({ ...band, name: 'Braid', pattern: { id: 'flat-braid-3' } }),
+  );
+  await expect(page.getByLabel('Name of this design')).toHaveValue('Braid');
+  const setUp = word(page, 'Set-up');
+  await expect(setUp).toHaveText(/, not two colours fused$/);
+  // Only the colour that is cut is named.
+  await expect(page.getByTestId('lane-A2')).toContainText('Ember');
+  const colours = page
+    .getByRole('region', { name: 'The design in a sentence' })
+    .getByRole('button', { name: /^Colour/ });
+  await expect(colours).toHaveText(['Ember']);
+  // Another colour is picked of what is planned, which is kept with it: one step to undo.
+  await colours.click();
+  await page.getByRole('radio', { name: 'Aurora' }).click();
+  await page.keyboard.press('Escape');
+  await expect(setUp).not.toContainText('not two colours fused');
+  await page.keyboard.press('Control+z');
+  await expect(setUp).toHaveText(/, not two colours fused$/);
+});
+
 test('designs are copied, renamed, deleted and brought back; the demo is cleared and reloaded', async ({
   page,
 }) => {

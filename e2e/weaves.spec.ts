@@ -1,6 +1,17 @@
 import { readFileSync } from 'node:fs';
 import { PATTERNS, solvedFacts, WEAVES } from '../src/core/patterns/index.ts';
-import { expect, follow, openDemo, select, shownMm, showsMm, test, violations, word } from './help.ts';
+import {
+  expect,
+  follow,
+  followPart,
+  openDemo,
+  select,
+  shownMm,
+  showsMm,
+  test,
+  violations,
+  word,
+} from './help.ts';
 
 test('the library is looked through, filtered and opened', async ({ page }) => {
   await page.goto('/weaves');
@@ -176,9 +187,12 @@ test('places of the library are reached without a violation, and one that is not
 }) => {
   await page.goto('/weaves/no-such-weave');
   await expect(page.getByRole('alert')).toContainText('There is no weave called “no-such-weave”');
-  for (const path of ['/weaves/new', '/weaves/overhand']) {
-    await follow(page, path);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  for (const [path, name] of [
+    ['/weaves/new', 'A weave of your own'],
+    ['/weaves/overhand', 'Overhand'],
+  ] as const) {
+    await followPart(page, path);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
     expect(await violations(page), path).toEqual([]);
   }
 });

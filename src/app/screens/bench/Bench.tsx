@@ -1,5 +1,6 @@
 import { type ComponentType, Suspense, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
+import { withStyle } from '../../../core/plan/adapt.ts';
 import { plan as makePlan } from '../../../core/plan/plan.ts';
 import { Hint } from '../../help/Hint.tsx';
 import type { Bench as BenchStore } from '../../state/bench.ts';
@@ -34,15 +35,22 @@ export function Bench({ bench }: { readonly bench: BenchStore }) {
     last.current = { plan: result.value, planned: design };
   const shown = useDeferredValue(last.current);
   const [lit, setLit] = useState<Lit>();
+  const facts = know.facts(design.pattern.id);
+  const style = result.ok ? result.value.style : design.setup.style;
+  const asPlanned = useMemo(
+    () => (facts && style !== design.setup.style ? withStyle(design, style, facts) : design),
+    [design, style, facts],
+  );
   const litView = useMemo(() => ({ lit, setLit }), [lit]);
   const benchView = useMemo(
     () => ({
       design,
+      asPlanned,
       issues: result.ok || !isReady ? [] : result.issues,
       dispatch: bench.dispatch,
       inStep: bench.inStep,
     }),
-    [design, result, bench, isReady],
+    [design, asPlanned, result, bench, isReady],
   );
   return (
     <BenchContext value={benchView}>

@@ -7,6 +7,8 @@ import type { DesignAction } from '../../state/actions.ts';
 /** The design as it is being edited: what the sentence shows, at once. */
 interface BenchView {
   readonly design: Design;
+  /** The same, set up as it is planned: where its own set-up doesn’t suit, another takes its place. */
+  readonly asPlanned: Design;
   readonly issues: readonly Issue[];
   readonly dispatch: (action: DesignAction, gesture?: string) => void;
   /** Runs an edit once the one before it is written: for keys that are held and values that are dragged. */

@@ -84,7 +84,7 @@ function Said({ isQuiet = false, children }: { readonly isQuiet?: boolean; reado
 }
 
 function Colours() {
-  const { design } = useBench();
+  const { asPlanned: design } = useBench();
   if (design.setup.strands || design.cords.length > 2)
     return design.cords.map((_, i) => (
       // biome-ignore lint/suspicious/noArrayIndexKey: cords are told apart by their place

@@ -46,10 +46,7 @@ export function StretchQuestion({ question, given, onGive }: Props) {
   }, [stretch, tying, solved]);
   if (solved === 'failed')
     return <p className="text-white/80">This one could not be drawn: go on to the next.</p>;
-  if (!scene || !back || !stretch || !solved)
-    return (
-      <p className="animate-pulse text-white/80 motion-reduce:animate-none">It is being pulled tight…</p>
-    );
+  if (!scene || !back || !stretch || !solved) return <p className="text-white">It is being pulled tight…</p>;
   const count = stretch.spec.rows;
   const rowMm = (solved.periodD / solved.rowsPerPeriod) * DIAMETER_MM;
   const isSlip = framed === undefined;

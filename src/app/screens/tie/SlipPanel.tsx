@@ -56,8 +56,7 @@ export default function SlipPanel({ onClose }: { readonly onClose: () => void })
     const tight = solved.get(change ? GOOD : id);
     const from = asked.find((a) => a.id === (change ? GOOD : id))?.stretch;
     if (tight === 'failed') return <p className="p-4 text-white/80">no picture of this one</p>;
-    if (!tight || !from)
-      return <p className="animate-pulse p-4 text-white/80 motion-reduce:animate-none">being tied wrong…</p>;
+    if (!tight || !from) return <p className="p-4 text-white">being tied wrong…</p>;
     return (
       <Picture
         solved={tight}

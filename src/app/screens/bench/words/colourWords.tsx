@@ -24,7 +24,7 @@ const MOST_CORDS = LIMITS.design['/cords'];
 const COLOUR_PICKERS = Array.from({ length: MOST_CORDS }, (_, index) => () => <ColourPicker index={index} />);
 
 export function ColourWord({ index, place }: { readonly index: number; readonly place: string }) {
-  const { design } = useBench();
+  const { asPlanned: design } = useBench();
   const id = design.cords[index]!.colour;
   const colour = findColour(id, design.looks);
   const own = design.cords[index]!.cord;
@@ -45,8 +45,23 @@ export function ColourWord({ index, place }: { readonly index: number; readonly 
   );
 }
 
+/** Edits the design as it is planned: whoever picks a colour of it keeps the set-up that took the place of another. */
+function useAsPlanned(): Pick<ReturnType<typeof useBench>, 'design' | 'dispatch'> {
+  const { design: asked, asPlanned: design, dispatch } = useBench();
+  return {
+    design,
+    dispatch: (action, gesture) => {
+      if (design === asked) return dispatch(action, gesture);
+      // One step to undo.
+      const both = gesture ?? 'as-planned';
+      dispatch({ type: 'become', design }, both);
+      dispatch(action, both);
+    },
+  };
+}
+
 function ColourPicker({ index }: { readonly index: number }) {
-  const { design, dispatch } = useBench();
+  const { design, dispatch } = useAsPlanned();
   const { know } = useWorkshop();
   const facts = know.facts(design.pattern.id);
   const own = byName(design.looks ?? []);
@@ -82,7 +97,7 @@ function ColourPicker({ index }: { readonly index: number }) {
 
 /** What this cord is cut from, where it may be another than the band's. */
 function ThicknessChoice({ index, facts }: { readonly index: number; readonly facts: SolvedFacts }) {
-  const { design, dispatch } = useBench();
+  const { design, dispatch } = useAsPlanned();
   if (design.sequence) return null;
   if (!STYLES[design.setup.style].isByStrand)
     return (

@@ -84,8 +84,9 @@ export function useUsualSetup(): boolean {
 }
 
 export function SetupWord({ isQuiet }: { readonly isQuiet: boolean }) {
-  const { style } = useBench().design.setup;
-  const text = STYLES[style].name;
+  const { design, asPlanned } = useBench();
+  const [asked, planned] = [design.setup.style, asPlanned.setup.style];
+  const text = asked === planned ? STYLES[asked].name : `${STYLES[planned].name}, not ${STYLES[asked].name}`;
   return (
     <Word
       label="Set-up"
