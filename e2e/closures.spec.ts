@@ -7,6 +7,7 @@ import {
   saved,
   shownMm,
   showsMm,
+  skipTo,
   test,
   typeLength,
   violations,
@@ -32,6 +33,11 @@ async function measure(page: Page, lengths: Readonly<Record<string, string>>): P
   await word(page, 'Measures').click();
   for (const [label, text] of Object.entries(lengths)) await typeLength(page, label, text);
   await page.keyboard.press('Escape');
+}
+
+async function startTying(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Start tying' }).click();
+  await expect(page.getByTestId('step-title')).toHaveText('Lay everything out');
 }
 
 const check = (page: Page, id: string) => page.getByTestId(`check-${id}`);
@@ -186,26 +192,11 @@ test('a two-colour eternity band with a slider in thin cord is planned and tied'
   await expect(page.getByRole('button', { name: /^Which knot: Eternity knot, two colours/ })).toBeVisible();
   await expect.poll(cut).toBe(knotted);
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Start tying' }).click();
-  for (let i = 0; i < 60; i++) {
-    if ((await page.getByTestId('step-title').textContent())?.startsWith('Tie the eternity knot')) break;
-    await page.keyboard.press('ArrowRight');
-  }
+  await startTying(page);
+  await skipTo(page, 'Tie the eternity knot');
   await expect(page.getByTestId('step-title')).toHaveText('Tie the eternity knot, two colours');
   await expect(page.getByTestId('stage').last()).toContainText('Draw it tight');
 });
-
-/** Presses on through the steps until one is called so; hands back the titles on the way. */
-async function pressTo(page: Page, title: string): Promise<string[]> {
-  const seen: string[] = [];
-  for (let i = 0; i < 300; i++) {
-    const now = (await page.getByTestId('step-title').textContent()) ?? '';
-    seen.push(now);
-    if (now.startsWith(title)) return seen;
-    await page.keyboard.press('ArrowRight');
-  }
-  throw new Error(`no step “${title}” after ${seen.at(-1)}`);
-}
 
 test('a braid of three from one cord: its loop, its tail, and a barrel', async ({ page }) => {
   await startNew(page);
@@ -221,10 +212,10 @@ test('a braid of three from one cord: its loop, its tail, and a barrel', async (
   await pick(page, 'Set-up', 'one cord, a loop and its tail');
   await expect(page.getByText('one cord: a loop and its tail')).toBeVisible();
   await expect(page.getByTestId('cut-A')).toHaveCount(1);
-  await page.getByRole('button', { name: 'Start tying' }).click();
-  await pressTo(page, 'Lay the loop and its tail');
+  await startTying(page);
+  await skipTo(page, 'Lay the loop and its tail');
   await expect(page.getByTestId('step-lines')).toContainText('draw the tail right through the loop');
-  await pressTo(page, 'Barrel');
+  await skipTo(page, 'Barrel');
   await expect(page.getByTestId('stage').first()).toContainText('Lay the cord loosely');
 });
 
@@ -236,8 +227,8 @@ test('a cores-through bar with a loop and a diamond is planned and tied from the
   await pick(page, 'Closure', 'knot and loop');
   await expect(page.getByText(/woven .* rows/)).toBeVisible();
   expect(await exportedPlan(page).then(({ plan }) => plan.cords.length)).toBeGreaterThan(0);
-  await page.getByRole('button', { name: 'Start tying' }).click();
-  const seen = await pressTo(page, 'Diamond');
+  await startTying(page);
+  const seen = await skipTo(page, 'Diamond');
   expect(seen.filter((t) => t.startsWith('Row ')).length).toBeGreaterThan(15);
-  await pressTo(page, 'Tell the wearer');
+  await skipTo(page, 'Tell the wearer');
 });

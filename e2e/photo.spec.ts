@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, follow, openDemo, shownMm, test, violations } from './help.ts';
+import { expect, follow, openDemo, shownMm, skipTo, test, violations } from './help.ts';
 import { bandPhoto, cordPhoto, markPhoto, turnedPhoto } from './photo.ts';
 
 async function tieTo(page: Page, start: string): Promise<void> {
@@ -12,11 +12,7 @@ async function tieOn(page: Page, start: string): Promise<void> {
   await page.getByRole('button', { name: 'Start tying' }).click();
   const title = page.getByTestId('step-title');
   await expect(title).toHaveText('Lay everything out');
-  for (let i = 0; i < 400; i++) {
-    if ((await title.textContent())?.startsWith(start)) return;
-    await page.keyboard.press('ArrowRight');
-  }
-  throw new Error(`no step “${start}”`);
+  await skipTo(page, start);
 }
 
 test('a piece is finished with a photo: length and rows are read off it, and the next cut changes', async ({

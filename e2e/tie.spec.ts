@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { readMake } from '../src/core/formats/make.ts';
-import { expect, openDemo, saved, test, violations } from './help.ts';
+import { expect, openDemo, saved, skipTo, test, violations } from './help.ts';
 
 const title = (page: Page) => page.getByTestId('step-title');
 const isRow = (page: Page, row: number) => expect(page.getByTestId('row-number')).toHaveText(String(row));
@@ -88,7 +88,7 @@ test('a page killed in the middle is opened again at the same row, with what was
   context,
 }) => {
   await startTying(page, 'First band, one cord');
-  await pressTo(page, 'Row 11 of 29');
+  await skipTo(page, 'Row 11 of 29');
   const url = page.url();
   await page.keyboard.press('w');
   await page.getByLabel('Left of A, Sodium, end 1').fill('70 cm');
@@ -116,7 +116,7 @@ test('a page killed in the middle is opened again at the same row, with what was
 
 test('a lost count comes back from bumps and the last side', async ({ page }) => {
   await startTying(page, 'First band, one cord');
-  await pressTo(page, 'Row 15 of 29');
+  await skipTo(page, 'Row 15 of 29');
   // Two rows too many were pressed: really twelve are done, so the last bump is on the left.
   await page.keyboard.press('l');
   await page.getByRole('button', { name: 'left', exact: true }).click();
@@ -130,7 +130,7 @@ test('a lost count comes back from bumps and the last side', async ({ page }) =>
 
 test('undo by count and key; back; a pedal key of one’s own', async ({ page }) => {
   await startTying(page, 'First band, one cord');
-  await pressTo(page, 'Row 9 of 29');
+  await skipTo(page, 'Row 9 of 29');
   await page.keyboard.press('3');
   await page.keyboard.press('u');
   await isRow(page, 6);
@@ -165,7 +165,7 @@ test('a row plays itself, end by end, and stops; with reduced motion it stays a 
   page,
 }) => {
   await startTying(page, 'First band, one cord');
-  await pressTo(page, 'Row 3 of 29');
+  await skipTo(page, 'Row 3 of 29');
   const pictures = page.locator('figure svg[role=img]');
   await expect(pictures).toHaveCount(2);
   await page.getByRole('button', { name: 'Play this row' }).click();
@@ -183,7 +183,7 @@ test('a row plays itself, end by end, and stops; with reduced motion it stays a 
 
 test('will it reach? learns from what is left and says what can be done', async ({ page }) => {
   await startTying(page, "Guide's band");
-  await pressTo(page, 'Row 11 of 28');
+  await skipTo(page, 'Row 11 of 28');
   await page.keyboard.press('w');
   await page.getByLabel('Left of A, Aurora, end 1').fill('76 cm');
   await expect(page.getByTestId('verdict')).toHaveText('It reaches');
@@ -203,7 +203,7 @@ test('will it reach? learns from what is left and says what can be done', async 
 
 test('a piece that was begun goes on as it was cut, and another can be begun', async ({ page }) => {
   await startTying(page, 'First band, one cord');
-  await pressTo(page, 'Row 2 of 29');
+  await skipTo(page, 'Row 2 of 29');
   await page.getByRole('link', { name: 'Bench' }).click();
   await expect(page.getByTestId('older-piece')).toBeHidden();
   await page.getByRole('button', { name: /^wrist girth:/ }).click();
@@ -215,20 +215,20 @@ test('a piece that was begun goes on as it was cut, and another can be begun', a
   await page.getByRole('link', { name: 'Bench' }).click();
   await page.getByRole('button', { name: 'Start another' }).click();
   await expect(title(page)).toHaveText('Lay everything out');
-  await pressTo(page, 'Row 1 of 2');
+  await skipTo(page, 'Row 1 of 2');
 });
 
 test('rows lower than planned: more of them fill the length; tried on, it ends where it fits', async ({
   page,
 }) => {
   await startTying(page, 'First band, one cord');
-  await pressTo(page, 'Row 21 of 29');
+  await skipTo(page, 'Row 21 of 29');
   await page.keyboard.press('w');
   // Planned 130 mm for twenty rows; they came out at 116.
   await page.getByLabel('Woven so far, if you like').fill('116 mm');
   await page.getByRole('button', { name: /^Tie 3[23] rows, [34] more than now/ }).click();
   await expect(page.getByTestId('step-title')).toHaveText(/^Row 21 of 3[23]$/);
-  await pressTo(page, 'Row 28 of');
+  await skipTo(page, 'Row 28 of');
   await page.keyboard.press('w');
   await page.getByRole('button', { name: 'It is long enough: end after row 27' }).click();
   await expect(title(page)).toHaveText('Fix the prong half');
@@ -238,7 +238,7 @@ test('rows lower than planned: more of them fill the length; tried on, it ends w
 
 test('it looks wrong: the picture is picked, the row is named, rows are undone', async ({ page }) => {
   await startTying(page, 'Dome night band');
-  await pressTo(page, 'Row 12 of 26');
+  await skipTo(page, 'Row 12 of 26');
   await page.keyboard.press('s');
   // The commonest is pulled tight first; nobody has to wait for the rest.
   await expect(
@@ -261,9 +261,9 @@ test('a ring is announced three rows before and comes at its row; an adult takes
   await page.getByRole('button', { name: 'Close' }).click();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText('For the adult beside you')).toBeVisible();
-  await pressTo(page, 'Row 6 of 75');
+  await skipTo(page, 'Row 6 of 75');
   await expect(page.getByTestId('coming')).toContainText('in 3 rows: D-ring');
-  await pressTo(page, 'Lay the D-ring on');
+  await skipTo(page, 'Lay the D-ring on');
   await expect(page.getByTestId('step-lines')).toContainText('Rows 9 to 13');
 });
 
@@ -271,7 +271,7 @@ test('Tie on a phone, at 200 % text, dark or light, has no trouble that a checke
   page,
 }) => {
   await startTying(page, 'First band, one cord');
-  await pressTo(page, 'Row 5 of 29');
+  await skipTo(page, 'Row 5 of 29');
   expect(await violations(page)).toEqual([]);
   await page.keyboard.press('o');
   await page.getByLabel('Dark, for the evening').check();
@@ -291,7 +291,7 @@ test('Tie on a phone, at 200 % text, dark or light, has no trouble that a checke
   await expect(page.getByTestId('why')).toContainText('weave');
   expect(await violations(page), 'working').toEqual([]);
   await page.keyboard.press('Escape');
-  await pressTo(page, 'Row 5 of 29');
+  await skipTo(page, 'Row 5 of 29');
   await page.setViewportSize({ width: 390, height: 844 });
   const wide = () => page.evaluate(() => document.documentElement.scrollWidth);
   await expect.poll(wide).toBeLessThanOrEqual(390);
@@ -306,7 +306,7 @@ test('Tie on a phone, at 200 % text, dark or light, has no trouble that a checke
 
 test('two tabs on one piece: the other follows', async ({ page, context }) => {
   await startTying(page, 'First band, one cord');
-  await pressTo(page, 'Row 3 of 29');
+  await skipTo(page, 'Row 3 of 29');
   await saved(page);
   const other = await context.newPage();
   await other.goto(page.url());
@@ -329,14 +329,14 @@ test('a plain band has no rows: its steps are gone through, and what counts rows
     await page.keyboard.press(key);
     await expect(page.getByRole('dialog')).toBeHidden();
   }
-  await pressTo(page, 'Tell the wearer');
+  await skipTo(page, 'Tell the wearer');
 });
 
 test('a knot at the end is tied stage by stage, plays itself, and ends as it is when it is tight', async ({
   page,
 }) => {
   await startTying(page, 'Knot-and-loop anklet');
-  await pressTo(page, 'Diamond');
+  await skipTo(page, 'Diamond');
   const stages = page.getByTestId('stage');
   await expect(stages).toHaveCount(8);
   await expect(stages.first()).toContainText('Lay the cord loosely');
