@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { barOrder } from '../../core/colour/barOrder.ts';
 import { cordLetter } from '../../core/colour/palette.ts';
-import { beamScene } from '../../core/drawing/beam.ts';
+import { layOut, stretchScene } from '../../core/drawing/beam.ts';
 import type { Design } from '../../core/formats/design.ts';
 import { strandsOf } from '../../core/plan/strands.ts';
 import type { Plan } from '../../core/plan/types.ts';
@@ -11,6 +11,8 @@ import { Swatch } from './Swatch.tsx';
 
 /** How much of the band is shown beside the bar, in mm. */
 const SHOWN_MM = 26;
+/** And of the bar itself. */
+const BAR_MM = 8;
 
 /** The order on the bar from left to right as the work hangs, which ends lie over, and a close look at the start of the piece. */
 export default function BarOrder({
@@ -30,18 +32,24 @@ export default function BarOrder({
     const drawn = pictures && barOrder(pictures.weave);
     return isMirrored ? drawn : drawn?.toReversed();
   }, [pictures, isMirrored]);
-  const scene = useMemo(() => pictures && beamScene(plan, pictures, 'front'), [pictures, plan]);
+  const shownMm = tall ? 2 * SHOWN_MM : SHOWN_MM;
+  const scene = useMemo(() => {
+    if (!pictures) return undefined;
+    const laid = layOut(plan, pictures, 'front');
+    const fromMm = Math.max(laid.frame.minX, -BAR_MM);
+    // Where the box is wider than the part in it, more of the piece is in sight.
+    const wide = stretchScene(laid, { fromMm, toMm: fromMm + 3 * shownMm });
+    return { ...wide, widthMm: shownMm + BAR_MM };
+  }, [pictures, plan, shownMm]);
   if (!order || !scene || !pictures) return null;
   const strands = strandsOf(planned, pictures.weave);
   const colours = plan.cords.filter((c) => !c.isExtra);
   const lookOf = (cord: number) => colours.find((c) => c.cord === cord)?.look;
-  const from = Math.max(scene.minX, -8);
   return (
     <section aria-label="Order on the bar">
       {!tall && <h2 className="font-bold font-title text-xl">On the bar</h2>}
       <SceneView
         scene={scene}
-        part={{ minX: from, widthMm: (tall ? 2 : 1) * SHOWN_MM + 8 }}
         className={`mt-1 block w-full rounded bg-mat ${tall ? 'h-64' : 'h-28'}`}
         preserveAspectRatio={tall ? 'xMidYMid meet' : 'xMidYMid slice'}
       />

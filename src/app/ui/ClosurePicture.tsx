@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { beamScene } from '../../core/drawing/beam.ts';
+import { layOut, stretchScene } from '../../core/drawing/beam.ts';
 import type { Plan } from '../../core/plan/types.ts';
 import { usePictures } from '../state/knowledge.tsx';
 import { SceneView } from './SceneView.tsx';
@@ -23,34 +23,35 @@ const DETAIL_MM = 0.5;
 export function ClosurePicture({ plan, patternId, only, className = 'h-10' }: Props) {
   const [place, isSeen] = useSeen<HTMLSpanElement>();
   const pictures = usePictures(isSeen ? patternId : undefined, plan);
-  const scene = useMemo(() => pictures && beamScene(plan, pictures, 'front', DETAIL_MM), [pictures, plan]);
+  const laid = useMemo(() => pictures && layOut(plan, pictures, 'front', DETAIL_MM), [pictures, plan]);
   const ends = useMemo(() => {
-    if (!scene) return [];
+    if (!laid) return [];
+    const { minX, widthMm } = laid.frame;
     const [first, last] = [plan.bands[0]!, plan.bands.at(-1)!];
     // Of a strap in two halves the closure is at the outer ends.
     const isSplit = plan.bands.length > 1;
-    const right = scene.minX + scene.widthMm;
-    const weaveFrom = isSplit ? scene.minX + BEYOND_MM : first.startMm;
+    const right = minX + widthMm;
+    const weaveFrom = isSplit ? minX + BEYOND_MM : first.startMm;
     const weaveTo = isSplit ? right - BEYOND_MM : last.startMm + last.wovenMm;
-    const from = Math.max(scene.minX, weaveFrom - BEYOND_MM);
+    const from = Math.max(minX, weaveFrom - BEYOND_MM);
     const to = Math.min(right, weaveTo + BEYOND_MM);
-    return [
-      { key: 'start', x: from, widthMm: weaveFrom + WEAVE_MM - from },
-      { key: 'end', x: weaveTo - WEAVE_MM, widthMm: to - weaveTo + WEAVE_MM },
+    const both = [
+      { key: 'start', fromMm: from, toMm: weaveFrom + WEAVE_MM },
+      { key: 'end', fromMm: weaveTo - WEAVE_MM, toMm: to },
     ];
-  }, [scene, plan]);
+    return both
+      .filter(({ key }) => only === undefined || key === only)
+      .map(({ key, ...stretch }) => ({ key, scene: stretchScene(laid, stretch) }));
+  }, [laid, plan, only]);
   return (
     <span
       ref={place}
       aria-hidden="true"
       className={`flex items-center gap-1.5 rounded bg-mat p-1 ${className}`}
     >
-      {scene &&
-        ends
-          .filter((end) => only === undefined || end.key === only)
-          .map(({ key, x, widthMm }) => (
-            <SceneView key={key} scene={scene} part={{ minX: x, widthMm }} className="h-full min-w-0" />
-          ))}
+      {ends.map(({ key, scene }) => (
+        <SceneView key={key} scene={scene} className="h-full min-w-0" />
+      ))}
     </span>
   );
 }

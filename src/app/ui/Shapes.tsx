@@ -21,9 +21,16 @@ export const Shapes = memo(function Shapes({
       strokeLinecap={s.cap}
       strokeLinejoin="round"
       fillRule={s.rule}
-      opacity={lit && s.strand && s.strand !== lit ? 0.22 : s.opacity}
+      {...seeThrough(s, lit && s.strand && s.strand !== lit ? 0.22 : s.opacity)}
       data-strand={s.strand}
       data-cord={s.cord}
     />
   ));
 });
+
+/** How much of what lies below is seen. Said of the stroke alone, where there is nothing else, it needs no layer of its own. */
+function seeThrough({ fill, stroke }: Shape, opacity: number | undefined) {
+  if (opacity === undefined) return {};
+  if (fill && stroke) return { opacity };
+  return fill ? { fillOpacity: opacity } : { strokeOpacity: opacity };
+}

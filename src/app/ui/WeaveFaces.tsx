@@ -14,6 +14,8 @@ interface Props {
 
 /** Diameters of band in one picture. */
 const LENGTH_D = 12;
+/** Nothing smaller than this is drawn, in mm: about a pixel. */
+const DETAIL_MM = 0.35;
 
 /** A weave from the front and from the back, in the colours in hand; fetched and drawn once it comes into view. */
 export function WeaveFaces({ id, colours, strands }: Props) {
@@ -24,7 +26,7 @@ export function WeaveFaces({ id, colours, strands }: Props) {
     const rows = Math.max(2, Math.round(LENGTH_D / (solved.periodD / solved.rowsPerPeriod)));
     return (['front', 'back'] as const).map((view) => ({
       view,
-      scene: arrangedScene(solved, strands, colours, view, rows),
+      scene: arrangedScene(solved, strands, colours, view, rows, DETAIL_MM),
     }));
   }, [solved, strands, colours]);
   return (

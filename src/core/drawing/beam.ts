@@ -1,6 +1,7 @@
 import type { BandEnd } from '../closures/types.ts';
 import type { Band, Plan } from '../plan/types.ts';
 import { addonShapes } from './addons.ts';
+import { cropTube, type Stretch } from './crop.ts';
 import { caseShapes, hardwareReach, hardwareShapes } from './hardware.ts';
 import { paintTubes, project, type View } from './paint.ts';
 import type { Pictures } from './pictures.ts';
@@ -8,20 +9,27 @@ import { cordColours, pieceTubes } from './piece.ts';
 import { type Place, placeAlong, placesOf, placeTube } from './place.ts';
 import type { Scene, Shape } from './shape.ts';
 import { along } from './shapes.ts';
+import type { Tube } from './tubes.ts';
 
 /** Room round the piece, in mm. */
 const PAD = 3;
+
+/** A piece laid out, before it is painted: what it is made of, and how large it is. */
+export interface LaidOut {
+  readonly tubes: readonly Tube[];
+  readonly frame: Omit<Scene, 'shapes'>;
+  readonly paint: (tubes: readonly Tube[]) => Shape[];
+}
 
 /**
  * The whole piece laid out flat to scale, open: x = 0 is the first bar's band-side edge (of two halves, the case's).
  * What is smaller than `detailMm` (half a pixel on the screen that it is drawn for) is left out.
  */
-export function beamScene(plan: Plan, pictures: Pictures, view: View, detailMm = 0): Scene {
+export function layOut(plan: Plan, pictures: Pictures, view: View, detailMm = 0): LaidOut {
   const places = placesOf(plan);
   const tubes = plan.bands.flatMap((_, i) =>
     pieceTubes(plan, pictures, i, false, detailMm).map((t) => placeTube(t, places[i]!)),
   );
-  const painted = paintTubes(tubes, cordColours(plan), view, detailMm);
   const hardware = plan.bands.flatMap((band, i) => bandHardware(band, places[i]!, view));
   const lug = plan.measures.lug?.mm ?? 0;
   const caseAt = plan.bands.length > 1 ? 0 : -plan.caseMm;
@@ -34,17 +42,34 @@ export function beamScene(plan: Plan, pictures: Pictures, view: View, detailMm =
   const hangs = Math.max(0, ...rings.map((p) => Math.max(plan.metrics.widthMm / 2 + 12, p.sizeMm)));
   const half = Math.max(spread.half, watch.length > 0 && view !== 'edge' ? lug : 0) + PAD;
   return {
-    minX: spread.from - PAD,
-    minY: -half,
-    widthMm: spread.to - spread.from + 2 * PAD,
-    heightMm: half + Math.max(half, hangs),
-    shapes: [
-      ...painted.shapes.slice(0, painted.middle),
-      ...hardware,
-      ...painted.shapes.slice(painted.middle),
-      ...watch,
-      ...(view === 'edge' ? [] : addons),
-    ],
+    tubes,
+    frame: {
+      minX: spread.from - PAD,
+      minY: -half,
+      widthMm: spread.to - spread.from + 2 * PAD,
+      heightMm: half + Math.max(half, hangs),
+    },
+    paint: (some) => {
+      const { shapes, middle } = paintTubes(some, cordColours(plan), view, detailMm);
+      const [below, above] = [shapes.slice(0, middle), shapes.slice(middle)];
+      return [...below, ...hardware, ...above, ...watch, ...(view === 'edge' ? [] : addons)];
+    },
+  };
+}
+
+/** A picture of the whole piece, laid out. */
+export function beamScene(plan: Plan, pictures: Pictures, view: View, detailMm = 0): Scene {
+  const { tubes, frame, paint } = layOut(plan, pictures, view, detailMm);
+  return { ...frame, shapes: paint(tubes) };
+}
+
+/** A picture of one stretch of it: of the cords, only what can be seen there is painted. */
+export function stretchScene({ tubes, frame, paint }: LaidOut, { fromMm, toMm }: Stretch): Scene {
+  return {
+    ...frame,
+    minX: fromMm,
+    widthMm: toMm - fromMm,
+    shapes: paint(tubes.flatMap((tube) => cropTube(tube, { fromMm, toMm }))),
   };
 }
 

@@ -57,8 +57,14 @@ export function paintTubes(
   return { shapes, middle: middle < 0 ? shapes.length : middle };
 }
 
-/** A cord thinner than a few details is told apart by fewer depths. */
-const slicesAt = (unit: number, detailMm: number): number => (unit < 3 * detailMm ? 1 : SLICES_PER_DIAMETER);
+/** A cord thinner than this many details is small: nobody sees the finer of its depths and tones. */
+const SMALL_DETAILS = 12;
+
+/** A cord that is drawn small is told apart by fewer depths. */
+function slicesAt(unit: number, detailMm: number): number {
+  if (unit < 3 * detailMm) return 1;
+  return unit < SMALL_DETAILS * detailMm ? SLICES_PER_DIAMETER / 2 : SLICES_PER_DIAMETER;
+}
 
 function runsOf(tube: Tube, view: View, sliceMm: number, detailMm: number): DrawnRun[] {
   const n = tube.points.length / 3;
@@ -134,10 +140,11 @@ function paintRuns(runs: readonly DrawnRun[], colour: CordColour, shade: number,
       { d: path, stroke: outline, width: d, part: 'outline', ...tag },
       { d: path, stroke: base, width: d * 0.72, ...tag },
     ];
+  const isSmall = d < SMALL_DETAILS * detailMm;
   const shapes: Shape[] = [
     { d: path, stroke: outline, width: d, part: 'outline', ...tag },
-    { d: path, stroke: mix(base, '#05090a', 0.2), width: d * 0.9, ...tag },
-    { d: path, stroke: base, width: d * 0.72, ...tag },
+    ...(isSmall ? [] : [{ d: path, stroke: mix(base, '#05090a', 0.2), width: d * 0.9, ...tag }]),
+    { d: path, stroke: base, width: d * (isSmall ? 0.8 : 0.72), ...tag },
     { d: path, stroke: lit, width: d * 0.3, opacity: 0.75, shift: [-0.05 * d, -0.13 * d], ...tag },
   ];
   const ticks = d < 8 * detailMm ? '' : runs.map((r) => sheath(r, round, share)).join('');
