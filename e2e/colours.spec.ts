@@ -36,44 +36,45 @@ test('a cord of my own is made and used, and is still there after a reload', asy
   await expect(word(page, 'Colour of the working cord')).toHaveText('Lichen');
 });
 
-test('a sequence is typed, read back, mirrored, and made without a splice or with them', async ({ page }) => {
-  await openDemo(page);
-  await word(page, 'Along the length').click();
-  const field = page.getByLabel('Rows of each cord, by its letter');
-  await field.fill('6A 4Q');
-  await expect(page.getByRole('alert')).toContainText('There is no cord Q here');
-  await field.fill('9A 9B 11A');
-  await expect(word(page, 'Set-up')).toHaveText('separate cords');
-  await expect(page.getByRole('radio', { name: /^working cord and cores change places/ })).toBeChecked();
-  await page.getByRole('radio', { name: /^splices on the back/ }).click();
-  await expect(page.getByTestId('splice')).toHaveCount(4);
-  await page.getByRole('radio', { name: /^working cord and cores/ }).click();
-  await expect(page.getByTestId('splice')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Mirror it' }).click();
-  await page.keyboard.press('Escape');
-  await openChecks(page);
-  await expect(page.getByTestId('check-sequence.even')).toContainText('read the same from both ends');
-  const { plan } = await exportedPlan(page);
-  const stretches = plan.sequence!.stretches;
-  expect(stretches.map((s) => s.cord)).toEqual(stretches.map((s) => s.cord).toReversed());
-  for (const s of stretches.slice(1))
-    await expect(
-      page
-        .getByTestId('band-mark')
-        .filter({ hasText: `${'AB'[s.cord]} ${s.from + 1}` })
-        .first(),
-    ).toBeVisible();
-});
-
-test('a word is spelt in rows, or it says how many rows it lacks', async ({ page }) => {
-  await openDemo(page);
-  await word(page, 'Along the length').click();
-  await page.getByLabel('Spell a word or a date in rows of B').fill('observatory');
-  await page.getByRole('button', { name: 'Morse' }).click();
-  await expect(page.getByRole('alert')).toContainText(/It needs \d+ rows and the band has \d+/);
-  await page.getByLabel('Spell a word or a date in rows of B').fill('in');
-  await page.getByRole('button', { name: 'Morse' }).click();
-  await expect(page.getByLabel('Rows of each cord, by its letter')).toHaveValue(/1B 1A 1B 3A 3B 1A 1B/);
+test('colours along the length: a sequence, and a word in rows', async ({ page }) => {
+  await test.step('a sequence is typed, read back, mirrored, and made without a splice or with them', async () => {
+    await openDemo(page);
+    await word(page, 'Along the length').click();
+    const field = page.getByLabel('Rows of each cord, by its letter');
+    await field.fill('6A 4Q');
+    await expect(page.getByRole('alert')).toContainText('There is no cord Q here');
+    await field.fill('9A 9B 11A');
+    await expect(word(page, 'Set-up')).toHaveText('separate cords');
+    await expect(page.getByRole('radio', { name: /^working cord and cores change places/ })).toBeChecked();
+    await page.getByRole('radio', { name: /^splices on the back/ }).click();
+    await expect(page.getByTestId('splice')).toHaveCount(4);
+    await page.getByRole('radio', { name: /^working cord and cores/ }).click();
+    await expect(page.getByTestId('splice')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Mirror it' }).click();
+    await page.keyboard.press('Escape');
+    await openChecks(page);
+    await expect(page.getByTestId('check-sequence.even')).toContainText('read the same from both ends');
+    const { plan } = await exportedPlan(page);
+    const stretches = plan.sequence!.stretches;
+    expect(stretches.map((s) => s.cord)).toEqual(stretches.map((s) => s.cord).toReversed());
+    for (const s of stretches.slice(1))
+      await expect(
+        page
+          .getByTestId('band-mark')
+          .filter({ hasText: `${'AB'[s.cord]} ${s.from + 1}` })
+          .first(),
+      ).toBeVisible();
+  });
+  await test.step('a word is spelt in rows, or it says how many rows it lacks', async () => {
+    await openDemo(page);
+    await word(page, 'Along the length').click();
+    await page.getByLabel('Spell a word or a date in rows of B').fill('observatory');
+    await page.getByRole('button', { name: 'Morse' }).click();
+    await expect(page.getByRole('alert')).toContainText(/It needs \d+ rows and the band has \d+/);
+    await page.getByLabel('Spell a word or a date in rows of B').fill('in');
+    await page.getByRole('button', { name: 'Morse' }).click();
+    await expect(page.getByLabel('Rows of each cord, by its letter')).toHaveValue(/1B 1A 1B 3A 3B 1A 1B/);
+  });
 });
 
 test('a ring is put on, dragged along the Beam row by row, and moved by the arrow keys', async ({ page }) => {

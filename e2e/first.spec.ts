@@ -166,51 +166,52 @@ test('what can I make: cord is typed on the first page, and what it is enough fo
   await expect(page.getByTestId('stash-total')).toContainText('Nothing on the shelf yet');
 });
 
-test('a hint stays away once it is dismissed, until hints are asked for again', async ({ page }) => {
-  await openDemo(page);
-  const hint = page.getByRole('complementary', { name: 'Hint' });
-  await expect(hint).toContainText('Every underlined word opens');
-  await hint.getByRole('button').click();
-  await expect(hint).toBeHidden();
-  await page.reload();
-  await expect(page.getByTestId('cut-A')).toBeVisible();
-  await expect(hint).toBeHidden();
-  await page.keyboard.press('?');
-  const help = page.getByRole('dialog', { name: 'Bench' });
-  await expect(help).toContainText('The sentence at the top is the whole design');
-  expect(await violations(page)).toEqual([]);
-  await help.getByRole('button', { name: 'Show the hints again' }).click();
-  await page.keyboard.press('Escape');
-  await expect(hint).toBeVisible();
-});
-
-test('a word of the craft opens where it is met, and leads to all of them', async ({ page }) => {
-  await openDemo(page);
-  await page.getByRole('button', { name: 'Start tying' }).click();
-  const lines = page.getByTestId('step-lines');
-  await expect(lines).toBeVisible();
-  const known = lines.getByRole('button').first();
-  for (let i = 0; i < 12 && (await known.count()) === 0; i++) {
-    await page.keyboard.press('ArrowRight');
-    await page.waitForTimeout(100);
-  }
-  const name = (await known.textContent())!;
-  await known.click();
-  const card = page.getByRole('dialog');
-  await expect(card.locator('svg').first()).toBeVisible();
-  await expect(card).toContainText(name.replace(/s$/, ''), { ignoreCase: true });
-  await card.getByRole('link', { name: 'All the words' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Words');
-  await page.getByRole('searchbox', { name: 'Find a word' }).fill('cow hitch');
-  await expect(page.getByRole('listitem')).toHaveCount(1);
-  await expect(page.getByRole('heading', { name: 'lark’s head' })).toBeVisible();
-  expect(await violations(page)).toEqual([]);
-  // In the words of a weave, too, and each only where it is met first.
-  await follow(page, '/weaves/clove-hitch-bar');
-  const met = page.getByRole('main').getByRole('button', { name: /^clove hitch/ });
-  await expect(met).toHaveCount(1);
-  await met.click();
-  await expect(page.getByRole('dialog', { name: 'clove hitch' }).locator('svg').first()).toBeVisible();
+test('hints and the words of the craft', async ({ page }) => {
+  await test.step('a hint stays away once it is dismissed, until hints are asked for again', async () => {
+    await openDemo(page);
+    const hint = page.getByRole('complementary', { name: 'Hint' });
+    await expect(hint).toContainText('Every underlined word opens');
+    await hint.getByRole('button').click();
+    await expect(hint).toBeHidden();
+    await page.reload();
+    await expect(page.getByTestId('cut-A')).toBeVisible();
+    await expect(hint).toBeHidden();
+    await page.keyboard.press('?');
+    const help = page.getByRole('dialog', { name: 'Bench' });
+    await expect(help).toContainText('The sentence at the top is the whole design');
+    expect(await violations(page)).toEqual([]);
+    await help.getByRole('button', { name: 'Show the hints again' }).click();
+    await page.keyboard.press('Escape');
+    await expect(hint).toBeVisible();
+  });
+  await test.step('a word of the craft opens where it is met, and leads to all of them', async () => {
+    await openDemo(page);
+    await page.getByRole('button', { name: 'Start tying' }).click();
+    const lines = page.getByTestId('step-lines');
+    await expect(lines).toBeVisible();
+    const known = lines.getByRole('button').first();
+    for (let i = 0; i < 12 && (await known.count()) === 0; i++) {
+      await page.keyboard.press('ArrowRight');
+      await page.waitForTimeout(100);
+    }
+    const name = (await known.textContent())!;
+    await known.click();
+    const card = page.getByRole('dialog');
+    await expect(card.locator('svg').first()).toBeVisible();
+    await expect(card).toContainText(name.replace(/s$/, ''), { ignoreCase: true });
+    await card.getByRole('link', { name: 'All the words' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Words');
+    await page.getByRole('searchbox', { name: 'Find a word' }).fill('cow hitch');
+    await expect(page.getByRole('listitem')).toHaveCount(1);
+    await expect(page.getByRole('heading', { name: 'lark’s head' })).toBeVisible();
+    expect(await violations(page)).toEqual([]);
+    // In the words of a weave, too, and each only where it is met first.
+    await follow(page, '/weaves/clove-hitch-bar');
+    const met = page.getByRole('main').getByRole('button', { name: /^clove hitch/ });
+    await expect(met).toHaveCount(1);
+    await met.click();
+    await expect(page.getByRole('dialog', { name: 'clove hitch' }).locator('svg').first()).toBeVisible();
+  });
 });
 
 test('a place with nothing in it shows what it is for, and how one begins', async ({ page }) => {

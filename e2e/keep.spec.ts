@@ -16,23 +16,6 @@ const bring = (page: import('@playwright/test').Page, name: string, text: string
     .getByLabel('Import a design file')
     .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
 
-test('export, clear, import, reload: the same design comes back', async ({ page }) => {
-  await openDemo(page);
-  await word(page, 'wrist girth').click();
-  await typeLength(page, 'Girth of the wrist', '17.3 cm');
-  await page.keyboard.press('Enter');
-  const { plan, file } = await exportedPlan(page);
-  await page.getByRole('button', { name: 'Designs' }).click();
-  await page.getByRole('button', { name: 'Clear all' }).click();
-  await expect(page.getByRole('heading', { name: 'How long must the cord be?' })).toBeVisible();
-  await page.getByRole('button', { name: 'Designs' }).click();
-  await bring(page, 'band.json', readFileSync(file, 'utf8'));
-  await expect(word(page, 'wrist girth')).toHaveText('17.3 cm');
-  await page.reload();
-  await expect(word(page, 'wrist girth')).toHaveText('17.3 cm');
-  await expect(page.getByTestId('dim-woven')).toContainText(`${plan.rows} rows`);
-});
-
 test('a tab killed in mid-edit loses at most the last keystrokes', async ({ page, context }) => {
   await openDemo(page);
   const url = page.url();
@@ -173,30 +156,48 @@ test('designs are copied, renamed, deleted and brought back; the demo is cleared
   await expect(page.getByLabel('Name of this design')).toHaveValue('Dome night band');
 });
 
-test('cut list and Beam are saved in open formats', async ({ page }) => {
-  await openDemo(page);
-  const { plan } = await exportedPlan(page);
-  await page.getByRole('button', { name: 'Export', exact: true }).click();
-  const save = async (name: string) => {
-    const [file] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name: `Save ${name}` }).click(),
-    ]);
-    return { name: file.suggestedFilename(), text: readFileSync((await file.path())!, 'utf8') };
-  };
-  const csv = await save('The cut list as a table');
-  expect(csv.name).toBe('dome-night-band-cuts.csv');
-  const lines = csv.text.trim().split('\n');
-  expect(lines[0]).toBe('cord,colour,role,part,lengthMm,cutLengthMm');
-  expect(lines).toHaveLength(1 + plan.cords.flatMap((c) => c.parts).length);
-  const text = await save('The cut list as text');
-  expect(text.text).toContain('Ember');
-  const svg = await save('The Beam, front');
-  expect(svg.text).toContain('viewBox');
-  writeFileSync(test.info().outputPath('beam.svg'), svg.text);
-  const width = /width="([\d.]+)mm"/.exec(svg.text)!;
-  const box = /viewBox="\S+ \S+ ([\d.]+)/.exec(svg.text)!;
-  expect(Number(box[1]) / 100).toBeCloseTo(Number(width[1]), 1);
+test('a design and what is cut go out as files, and the design comes back', async ({ page }) => {
+  await test.step('cut list and Beam are saved in open formats', async () => {
+    await openDemo(page);
+    const { plan } = await exportedPlan(page);
+    await page.getByRole('button', { name: 'Export', exact: true }).click();
+    const save = async (name: string) => {
+      const [file] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: `Save ${name}` }).click(),
+      ]);
+      return { name: file.suggestedFilename(), text: readFileSync((await file.path())!, 'utf8') };
+    };
+    const csv = await save('The cut list as a table');
+    expect(csv.name).toBe('dome-night-band-cuts.csv');
+    const lines = csv.text.trim().split('\n');
+    expect(lines[0]).toBe('cord,colour,role,part,lengthMm,cutLengthMm');
+    expect(lines).toHaveLength(1 + plan.cords.flatMap((c) => c.parts).length);
+    const text = await save('The cut list as text');
+    expect(text.text).toContain('Ember');
+    const svg = await save('The Beam, front');
+    expect(svg.text).toContain('viewBox');
+    writeFileSync(test.info().outputPath('beam.svg'), svg.text);
+    const width = /width="([\d.]+)mm"/.exec(svg.text)!;
+    const box = /viewBox="\S+ \S+ ([\d.]+)/.exec(svg.text)!;
+    expect(Number(box[1]) / 100).toBeCloseTo(Number(width[1]), 1);
+  });
+  await test.step('export, clear, import, reload: the same design comes back', async () => {
+    await page.getByRole('button', { name: 'Close', exact: true }).click();
+    await word(page, 'wrist girth').click();
+    await typeLength(page, 'Girth of the wrist', '17.3 cm');
+    await page.keyboard.press('Enter');
+    const { plan, file } = await exportedPlan(page);
+    await page.getByRole('button', { name: 'Designs' }).click();
+    await page.getByRole('button', { name: 'Clear all' }).click();
+    await expect(page.getByRole('heading', { name: 'How long must the cord be?' })).toBeVisible();
+    await page.getByRole('button', { name: 'Designs' }).click();
+    await bring(page, 'band.json', readFileSync(file, 'utf8'));
+    await expect(word(page, 'wrist girth')).toHaveText('17.3 cm');
+    await page.reload();
+    await expect(word(page, 'wrist girth')).toHaveText('17.3 cm');
+    await expect(page.getByTestId('dim-woven')).toContainText(`${plan.rows} rows`);
+  });
 });
 
 test('a design goes into a link and comes out of it as a copy, in another browser', async ({

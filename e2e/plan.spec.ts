@@ -58,81 +58,84 @@ test('a new maker plans a bracelet and reads what to cut', async ({ page }) => {
   await expect(page.getByTestId('ruler-in')).toBeVisible();
 });
 
-test('dragging the wrist updates everything live and is one step to undo', async ({ page }) => {
-  await openDemo(page);
-  const girth = word(page, 'wrist girth');
-  await expect(girth).toHaveText('16.5 cm');
-  const before = await shownMm(page, 'dim-closed');
-  const box = await boxOf(girth);
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-  await page.mouse.down();
-  for (let i = 1; i <= 20; i++) await page.mouse.move(box.x + box.width / 2 + i * 3, box.y + box.height / 2);
-  await expect(girth).toHaveText('18.5 cm');
-  await expect.poll(() => shownMm(page, 'dim-closed')).toBeCloseTo(before + 20, 0);
-  await page.mouse.up();
-  await expect(page.getByLabel('Girth of the wrist')).toBeHidden();
-  await page.keyboard.press('Control+z');
-  await expect(girth).toHaveText('16.5 cm');
-  await page.keyboard.press('Control+Shift+z');
-  await expect(girth).toHaveText('18.5 cm');
+test('a design is edited by dragging and by keyboard alone', async ({ page }) => {
+  await test.step('dragging the wrist updates everything live and is one step to undo', async () => {
+    await openDemo(page);
+    const girth = word(page, 'wrist girth');
+    await expect(girth).toHaveText('16.5 cm');
+    const before = await shownMm(page, 'dim-closed');
+    const box = await boxOf(girth);
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    for (let i = 1; i <= 20; i++)
+      await page.mouse.move(box.x + box.width / 2 + i * 3, box.y + box.height / 2);
+    await expect(girth).toHaveText('18.5 cm');
+    await expect.poll(() => shownMm(page, 'dim-closed')).toBeCloseTo(before + 20, 0);
+    await page.mouse.up();
+    await expect(page.getByLabel('Girth of the wrist')).toBeHidden();
+    await page.keyboard.press('Control+z');
+    await expect(girth).toHaveText('16.5 cm');
+    await page.keyboard.press('Control+Shift+z');
+    await expect(girth).toHaveText('18.5 cm');
+  });
+  await test.step('the whole sentence is edited by keyboard alone', async () => {
+    await openDemo(page);
+    await page.keyboard.press('g');
+    await expect(page.getByLabel('Girth of the wrist')).toBeFocused();
+    await page.keyboard.type('180');
+    await page.keyboard.press('Enter');
+    await expect(word(page, 'wrist girth')).toHaveText('18.0 cm');
+    await word(page, 'wrist girth').focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(word(page, 'wrist girth')).toHaveText('18.1 cm');
+    await page.keyboard.press('e');
+    await expect(page.getByRole('radio', { name: /^easy/ })).toBeFocused();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Escape');
+    await expect(word(page, 'Fit')).toHaveText('loose fit');
+    await page.keyboard.press('Tab');
+    await expect(word(page, 'Weave')).toBeFocused();
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog')).toContainText('undo, redo');
+  });
 });
 
-test('the whole sentence is edited by keyboard alone', async ({ page }) => {
-  await openDemo(page);
-  await page.keyboard.press('g');
-  await expect(page.getByLabel('Girth of the wrist')).toBeFocused();
-  await page.keyboard.type('180');
-  await page.keyboard.press('Enter');
-  await expect(word(page, 'wrist girth')).toHaveText('18.0 cm');
-  await word(page, 'wrist girth').focus();
-  await page.keyboard.press('ArrowRight');
-  await expect(word(page, 'wrist girth')).toHaveText('18.1 cm');
-  await page.keyboard.press('e');
-  await expect(page.getByRole('radio', { name: /^easy/ })).toBeFocused();
-  await page.keyboard.press('ArrowDown');
-  await page.keyboard.press('Escape');
-  await expect(word(page, 'Fit')).toHaveText('loose fit');
-  await page.keyboard.press('Tab');
-  await expect(word(page, 'Weave')).toBeFocused();
-  await page.keyboard.press('?');
-  await expect(page.getByRole('dialog')).toContainText('undo, redo');
-});
-
-test('every number says why, and the parts of a cord point at the Beam', async ({ page }) => {
-  await openDemo(page);
-  await page.getByTestId('cut-A').click();
-  await expect(page.getByTestId('why')).toContainText(/weave \d/);
-  await expect(page.getByTestId('why')).toContainText(/spare \d/);
-  await page.keyboard.press('Escape');
-  const lane = page.getByTestId('lane-A');
-  await lane.getByRole('option', { name: /^weave/ }).hover();
-  await expect(page.getByTestId('lit-stretch')).toBeVisible();
-  await page.getByTestId('figure-inner-girth').click();
-  await expect(page.getByTestId('why')).toContainText('π × thickness');
-});
-
-test('front and back of the bar differ as the knots do', async ({ page }) => {
-  await openDemo(page);
-  const topStrand = () =>
-    page.evaluate(() => {
-      const svg = document.querySelector('svg[data-scale]')!.getBoundingClientRect();
-      const hits = { A: 0, B: 0 };
-      for (let x = 0.3; x < 0.75; x += 0.002) {
-        const at = document.elementsFromPoint(svg.x + svg.width * x, svg.y + svg.height * 0.51);
-        const strand = (at.find((e) => (e as SVGElement).dataset?.strand) as SVGElement | undefined)?.dataset
-          .strand;
-        if (strand === 'A' || strand === 'B') hits[strand]++;
-      }
-      return hits;
-    });
-  await expect(page.getByLabel('The Beam').getByRole('img')).toBeVisible();
-  const front = await topStrand();
-  expect(front.A).toBeGreaterThan(50);
-  expect(front.B).toBe(0);
-  await page.getByRole('button', { name: 'back' }).click();
-  const back = await topStrand();
-  expect(back.B).toBeGreaterThan(50);
-  expect(back.A).toBe(0);
+test('numbers say why, and the Beam is drawn as the knots are', async ({ page }) => {
+  await test.step('every number says why, and the parts of a cord point at the Beam', async () => {
+    await openDemo(page);
+    await page.getByTestId('cut-A').click();
+    await expect(page.getByTestId('why')).toContainText(/weave \d/);
+    await expect(page.getByTestId('why')).toContainText(/spare \d/);
+    await page.keyboard.press('Escape');
+    const lane = page.getByTestId('lane-A');
+    await lane.getByRole('option', { name: /^weave/ }).hover();
+    await expect(page.getByTestId('lit-stretch')).toBeVisible();
+    await page.getByTestId('figure-inner-girth').click();
+    await expect(page.getByTestId('why')).toContainText('π × thickness');
+  });
+  await test.step('front and back of the bar differ as the knots do', async () => {
+    const topStrand = () =>
+      page.evaluate(() => {
+        const svg = document.querySelector('svg[data-scale]')!.getBoundingClientRect();
+        const hits = { A: 0, B: 0 };
+        for (let x = 0.3; x < 0.75; x += 0.002) {
+          const at = document.elementsFromPoint(svg.x + svg.width * x, svg.y + svg.height * 0.51);
+          const strand = (at.find((e) => (e as SVGElement).dataset?.strand) as SVGElement | undefined)
+            ?.dataset.strand;
+          if (strand === 'A' || strand === 'B') hits[strand]++;
+        }
+        return hits;
+      });
+    await page.keyboard.press('Escape');
+    await page.getByLabel('The Beam').getByRole('img').scrollIntoViewIfNeeded();
+    const front = await topStrand();
+    expect(front.A).toBeGreaterThan(50);
+    expect(front.B).toBe(0);
+    await page.getByRole('button', { name: 'back' }).click();
+    const back = await topStrand();
+    expect(back.B).toBeGreaterThan(50);
+    expect(back.A).toBe(0);
+  });
 });
 
 test('bad input gets a plain message at its place and loses nothing', async ({ page }) => {

@@ -46,25 +46,23 @@ test('a round of practice by keyboard: each kind is asked, answered, explained a
   await expect(known).toContainText('0 known, 0 shaky');
 });
 
-test('a slip is pulled tight and found by a press on its row; turned over, it is the same length', async ({
-  page,
-}) => {
-  await page.goto('/practice');
-  await choose(page, 'Where is the slip');
-  const picture = page.getByRole('img', { name: /tight rows, one of them tied wrong/ });
-  await expect(picture).toBeVisible();
-  await picture.locator('rect').nth(1).click();
-  await expect(page.getByTestId('verdict')).toBeVisible();
-  const back = page.getByRole('img', { name: 'The same rows, turned over' });
-  const [a, b] = [await boxOf(picture), await boxOf(back)];
-  expect(Math.abs(a.height - b.height)).toBeLessThan(0.25 * a.height);
-});
-
-test('in a class answers are told, and nothing of them is kept', async ({ page }) => {
-  await page.goto('/practice');
-  await page.getByLabel('in a class: don’t keep answers').check();
-  await choose(page, 'Which weave');
-  await page.getByRole('main').getByRole('button').filter({ hasText: /^1/ }).click();
-  await expect(page.getByTestId('verdict')).toBeVisible();
-  await expect(page.getByTestId('known')).toContainText('0 known, 0 shaky');
+test('in a class nothing is kept, and a slip is found by a press', async ({ page }) => {
+  await test.step('in a class answers are told, and nothing of them is kept', async () => {
+    await page.goto('/practice');
+    await page.getByLabel('in a class: don’t keep answers').check();
+    await choose(page, 'Which weave');
+    await page.getByRole('main').getByRole('button').filter({ hasText: /^1/ }).click();
+    await expect(page.getByTestId('verdict')).toBeVisible();
+    await expect(page.getByTestId('known')).toContainText('0 known, 0 shaky');
+  });
+  await test.step('a slip is pulled tight and found by a press on its row; turned over, it is the same length', async () => {
+    await choose(page, 'Where is the slip');
+    const picture = page.getByRole('img', { name: /tight rows, one of them tied wrong/ });
+    await expect(picture).toBeVisible();
+    await picture.locator('rect').nth(1).click();
+    await expect(page.getByTestId('verdict')).toBeVisible();
+    const back = page.getByRole('img', { name: 'The same rows, turned over' });
+    const [a, b] = [await boxOf(picture), await boxOf(back)];
+    expect(Math.abs(a.height - b.height)).toBeLessThan(0.25 * a.height);
+  });
 });

@@ -61,73 +61,69 @@ test('a band whose name nobody knows is found by its look, and compared with two
   await expect(page.getByRole('link', { name: 'Diamond' })).toBeVisible();
 });
 
-test('a weave that falls apart is refused while it is drawn, and says which strand nothing holds', async ({
-  page,
-}) => {
-  await page.goto('/weaves/new');
-  await page
-    .getByLabel('Notation of this weave')
-    .fill('weave lies period 6 rows 2\nwork A: -2,0 2,3 | OO\nwork B: 2,0 -2,3 | UU\n');
-  await expect(page.getByRole('alert').first()).toContainText('It falls apart: nothing holds A');
+test('a weave in notation: what is wrong with it, and how it is tied on the Bench', async ({ page }) => {
+  await test.step('a weave that falls apart is refused while it is drawn, and says which strand nothing holds', async () => {
+    await page.goto('/weaves/new');
+    await page
+      .getByLabel('Notation of this weave')
+      .fill('weave lies period 6 rows 2\nwork A: -2,0 2,3 | OO\nwork B: 2,0 -2,3 | UU\n');
+    await expect(page.getByRole('alert').first()).toContainText('It falls apart: nothing holds A');
+  });
+  await test.step('notation is changed, its mistakes are shown in place, and the result is tied on the Bench', async () => {
+    await page.goto('/weaves/new');
+    const notation = page.getByLabel('Notation of this weave');
+    const text = await notation.inputValue();
+    await notation.fill(text.replace('UOOOU UOOOU', 'UOOOU UOXOU'));
+    await expect(page.getByRole('alert')).toContainText(
+      'line 4, column 64: Expected letters O and U, found “X”',
+    );
+    await notation.fill(text.replace('UOOOU UOOOU', 'OOOOU UOOOU'));
+    await expect(page.getByRole('alert')).toContainText('both say O where they cross');
+    // The spiral: in the second row the ends change their parts.
+    await notation.fill(text.replace('UOOOU UOOOU', 'UOOOU OUUUO').replace('OUUUO OUUUO', 'OUUUO UOOOU'));
+    await page.getByLabel('Keep it as').fill('Halley’s spiral');
+    await page.getByRole('button', { name: 'Save as my weave' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Halley’s spiral');
+    await openDemo(page);
+    await word(page, 'Weave').click();
+    await page.getByRole('option', { name: /Halley’s spiral/ }).click();
+    await page.keyboard.press('Escape');
+    await expect(word(page, 'Weave')).toHaveText('Halley’s spiral');
+    await expect.poll(() => shownMm(page, 'cut-A')).toBeGreaterThan(900);
+    await page.reload();
+    await expect(word(page, 'Weave')).toHaveText('Halley’s spiral');
+    await expect(page.getByLabel('The Beam').getByRole('img')).toBeVisible();
+  });
 });
 
-test('a weave tells what it takes, with a range, and how that is known', async ({ page }) => {
-  await page.goto('/weaves/solomon-bar');
-  const facts = solvedFacts('solomon-bar')!;
-  const a = facts.strands.find((s) => s.name === 'A')!;
-  await expect(page.getByTestId('usage-A')).toHaveText((a.lengthD / facts.periodD).toFixed(2));
-  await page.getByTestId('usage-A').click();
-  await expect(page.getByTestId('why')).toContainText('rope engine');
-  await expect(page.getByTestId('why')).toContainText('proven to be the knot that was drawn');
-});
-
-test('a swatch is refused when it cannot be, kept when it can, and the plan then uses its numbers', async ({
-  page,
-}) => {
-  await openDemo(page);
-  const rowsBefore = await page.getByTestId('dim-woven').textContent();
-  await follow(page, '/weaves/solomon-bar');
-  await page.getByLabel('Rows tied').fill('20');
-  await page.getByLabel('Woven length').fill('13 mm');
-  await page.getByLabel('Cord used by all working ends').fill('1.3 m');
-  await page.getByRole('button', { name: 'Keep swatch' }).click();
-  await expect(page.getByRole('alert')).toContainText('times the row height that geometry allows');
-  await page.getByLabel('Woven length').fill('14 cm');
-  await page.getByRole('button', { name: 'Keep swatch' }).click();
-  await expect(page.getByRole('button', { name: 'Change swatch' })).toBeVisible();
-  await openDemo(page);
-  await expect(page.getByTestId('figure-row-height')).toHaveText('7 mm');
-  await expect(page.getByTestId('dim-woven')).not.toHaveText(rowsBefore!);
-  await page.getByTestId('figure-row-height').click();
-  await expect(page.getByTestId('why')).toContainText('your swatch: 20 rows measured 14.0 cm');
-});
-
-test('notation is changed, its mistakes are shown in place, and the result is tied on the Bench', async ({
-  page,
-}) => {
-  await page.goto('/weaves/new');
-  const notation = page.getByLabel('Notation of this weave');
-  const text = await notation.inputValue();
-  await notation.fill(text.replace('UOOOU UOOOU', 'UOOOU UOXOU'));
-  await expect(page.getByRole('alert')).toContainText(
-    'line 4, column 64: Expected letters O and U, found “X”',
-  );
-  await notation.fill(text.replace('UOOOU UOOOU', 'OOOOU UOOOU'));
-  await expect(page.getByRole('alert')).toContainText('both say O where they cross');
-  // The spiral: in the second row the ends change their parts.
-  await notation.fill(text.replace('UOOOU UOOOU', 'UOOOU OUUUO').replace('OUUUO OUUUO', 'OUUUO UOOOU'));
-  await page.getByLabel('Keep it as').fill('Halley’s spiral');
-  await page.getByRole('button', { name: 'Save as my weave' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Halley’s spiral');
-  await openDemo(page);
-  await word(page, 'Weave').click();
-  await page.getByRole('option', { name: /Halley’s spiral/ }).click();
-  await page.keyboard.press('Escape');
-  await expect(word(page, 'Weave')).toHaveText('Halley’s spiral');
-  await expect.poll(() => shownMm(page, 'cut-A')).toBeGreaterThan(900);
-  await page.reload();
-  await expect(word(page, 'Weave')).toHaveText('Halley’s spiral');
-  await expect(page.getByLabel('The Beam').getByRole('img')).toBeVisible();
+test('what a weave takes: as calculated, and by a swatch', async ({ page }) => {
+  await test.step('a weave tells what it takes, with a range, and how that is known', async () => {
+    await page.goto('/weaves/solomon-bar');
+    const facts = solvedFacts('solomon-bar')!;
+    const a = facts.strands.find((s) => s.name === 'A')!;
+    await expect(page.getByTestId('usage-A')).toHaveText((a.lengthD / facts.periodD).toFixed(2));
+    await page.getByTestId('usage-A').click();
+    await expect(page.getByTestId('why')).toContainText('rope engine');
+    await expect(page.getByTestId('why')).toContainText('proven to be the knot that was drawn');
+  });
+  await test.step('a swatch is refused when it cannot be, kept when it can, and the plan then uses its numbers', async () => {
+    await openDemo(page);
+    const rowsBefore = await page.getByTestId('dim-woven').textContent();
+    await follow(page, '/weaves/solomon-bar');
+    await page.getByLabel('Rows tied').fill('20');
+    await page.getByLabel('Woven length').fill('13 mm');
+    await page.getByLabel('Cord used by all working ends').fill('1.3 m');
+    await page.getByRole('button', { name: 'Keep swatch' }).click();
+    await expect(page.getByRole('alert')).toContainText('times the row height that geometry allows');
+    await page.getByLabel('Woven length').fill('14 cm');
+    await page.getByRole('button', { name: 'Keep swatch' }).click();
+    await expect(page.getByRole('button', { name: 'Change swatch' })).toBeVisible();
+    await openDemo(page);
+    await expect(page.getByTestId('figure-row-height')).toHaveText('7 mm');
+    await expect(page.getByTestId('dim-woven')).not.toHaveText(rowsBefore!);
+    await page.getByTestId('figure-row-height').click();
+    await expect(page.getByTestId('why')).toContainText('your swatch: 20 rows measured 14.0 cm');
+  });
 });
 
 test('a design takes a weave of one’s own along to another browser', async ({ page, browser }) => {
@@ -156,30 +152,32 @@ test('a design takes a weave of one’s own along to another browser', async ({ 
   await showsMm(other, 'cut-A', await shownMm(page, 'cut-A'), 6);
 });
 
-test('another ratio of cords is solved live and can be cancelled', async ({ page }) => {
-  await page.goto('/weaves/double-bar');
-  await expect(page.getByRole('img', { name: /front/ })).toBeVisible();
-  await select(page, 'How thick C1 is', '2 × as thick');
-  await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByRole('alert')).toContainText('Stopped before the knot was tight');
-});
-
-test('a weave goes out as text, pictures, centre lines and a solid', async ({ page }) => {
-  await page.goto('/weaves/flat-braid-3');
-  await expect(page.getByRole('img', { name: /front/ })).toBeVisible();
-  const save = async (name: string) => {
-    const [file] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name }).click(),
-    ]);
-    return readFileSync((await file.path())!, 'utf8');
-  };
-  expect(await save('Notation, text')).toContain('weave flat-braid-3 period');
-  expect(await save('Picture of the back, SVG')).toContain('<svg');
-  const lines = JSON.parse(await save('Centre lines, JSON'));
-  expect(lines.strands[0].points.length).toBeGreaterThan(20);
-  expect((await save('Centre lines, CSV')).split('\n')[0]).toBe('strand,point,xD,yD,zD');
-  expect(await save('Shape in the round, OBJ')).toMatch(/^o S$/m);
+test('a weave goes out as files, and is solved live for other cords', async ({ page }) => {
+  await test.step('a weave goes out as text, pictures, centre lines and a solid', async () => {
+    await page.goto('/weaves/flat-braid-3');
+    await expect(page.getByRole('img', { name: /front/ })).toBeVisible();
+    const save = async (name: string) => {
+      const [file] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name }).click(),
+      ]);
+      return readFileSync((await file.path())!, 'utf8');
+    };
+    expect(await save('Notation, text')).toContain('weave flat-braid-3 period');
+    expect(await save('Picture of the back, SVG')).toContain('<svg');
+    const lines = JSON.parse(await save('Centre lines, JSON'));
+    expect(lines.strands[0].points.length).toBeGreaterThan(20);
+    expect((await save('Centre lines, CSV')).split('\n')[0]).toBe('strand,point,xD,yD,zD');
+    expect(await save('Shape in the round, OBJ')).toMatch(/^o S$/m);
+  });
+  await test.step('another ratio of cords is solved live and can be cancelled', async () => {
+    await followPart(page, '/weaves/double-bar');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Double-pass bar');
+    await expect(page.getByRole('img', { name: /front/ })).toBeVisible();
+    await select(page, 'How thick C1 is', '2 × as thick');
+    await page.getByRole('button', { name: 'Cancel' }).click();
+    await expect(page.getByRole('alert')).toContainText('Stopped before the knot was tight');
+  });
 });
 
 test('places of the library are reached without a violation, and one that is not there says so', async ({

@@ -36,10 +36,10 @@ export default function BarOrder({
   const scene = useMemo(() => {
     if (!pictures) return undefined;
     const laid = layOut(plan, pictures, 'front');
-    const fromMm = Math.max(laid.frame.minX, -BAR_MM);
-    // Where the box is wider than the part in it, more of the piece is in sight.
-    const wide = stretchScene(laid, { fromMm, toMm: fromMm + 3 * shownMm });
-    return { ...wide, widthMm: shownMm + BAR_MM };
+    const minX = Math.max(laid.frame.minX, -BAR_MM);
+    // Where the box is wider than the part in it, more of the piece is in sight on either side.
+    const wide = stretchScene(laid, { fromMm: laid.frame.minX, toMm: minX + 3 * shownMm });
+    return { ...wide, minX, widthMm: shownMm + BAR_MM };
   }, [pictures, plan, shownMm]);
   if (!order || !scene || !pictures) return null;
   const strands = strandsOf(planned, pictures.weave);
