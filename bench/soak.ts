@@ -22,7 +22,6 @@ const { actions, counts, troubles } = await soak(
   `${address}/?stall`,
   Number(values.seed),
   Number(values.actions),
-  { isKept: true },
 );
 console.log(
   `${actions} actions with seed ${values.seed}: ${Object.entries(counts)

@@ -64,16 +64,14 @@ async function unreadable(page: Page): Promise<string | undefined> {
 }
 
 /**
- * Random actions over all screens, by a seed: as a maker would do them, badly, in haste, in two tabs, without a network where
- * the browser keeps the application, with tabs closed in the middle. After each the page must still be whole; now and then
- * everything in the store is read back.
+ * Random actions over all screens, by a seed: as a maker would do them, badly, in haste, in two tabs, without a network, with
+ * tabs closed in the middle. After each the page must still be whole; now and then everything in the store is read back.
  */
 export async function soak(
   context: BrowserContext,
   start: string,
   seed: number,
   many: number,
-  { isKept }: { readonly isKept: boolean },
 ): Promise<Soaked> {
   const random = seeded(seed);
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
@@ -91,7 +89,7 @@ export async function soak(
   await page.getByTestId('cut-A').first().waitFor({ timeout: 60_000 });
 
   // From here on it opens without the network.
-  if (isKept) await page.evaluate('navigator.serviceWorker.ready.then(() => undefined)');
+  await page.evaluate('navigator.serviceWorker.ready.then(() => undefined)');
   const press = async (role: 'button' | 'radio' | 'option' | 'link' | 'checkbox') => {
     const all = page.getByRole(role).filter({ visible: true });
     const count = await all.count();
@@ -174,11 +172,10 @@ export async function soak(
   };
   const names = Object.keys(acts);
   // Mostly small things; the rough ones now and then.
-  const rough = new Set(['reload', 'back', 'kill', 'another tab', ...(isKept ? ['network'] : [])]);
-  const small = names.filter((n) => !rough.has(n) && n !== 'network');
+  const rough = new Set(['reload', 'back', 'kill', 'another tab', 'network']);
   while (action < many) {
     action++;
-    const name = random() < 0.08 ? pick([...rough]) : pick(small);
+    const name = random() < 0.08 ? pick([...rough]) : pick(names.filter((n) => !rough.has(n)));
     did = name;
     counts[name] = (counts[name] ?? 0) + 1;
     // What can't be pressed just now is covered, gone or moving: a person would try something else.

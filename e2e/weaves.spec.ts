@@ -188,6 +188,7 @@ test('places of the library are reached without a violation, and one that is not
   for (const [path, name] of [
     ['/weaves/new', 'A weave of your own'],
     ['/weaves/overhand', 'Overhand'],
+    ['/weaves', 'Weaves'],
   ] as const) {
     await followPart(page, path);
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
