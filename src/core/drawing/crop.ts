@@ -7,7 +7,7 @@ export interface Stretch {
 }
 
 /**
- * The pieces of a tube that can be seen on a stretch of the mat. Each reaches one point and its own radius beyond, so that no
+ * The pieces of a tube that can be seen on a stretch of the mat. Each reaches its own thickness and one point beyond, so that no
  * cut is in sight; flecks and stripes run on as on the whole.
  */
 export function cropTube(tube: Tube, { fromMm, toMm }: Stretch): Tube[] {

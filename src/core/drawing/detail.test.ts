@@ -39,6 +39,30 @@ describe('a long band', () => {
     for (const cord of [0, 1]) expect(coarse.shapes.some((s) => s.cord === cord)).toBe(true);
   });
 
+  it('in a cord of fewer than twelve details has half the depths and one tone less, and the same frame', async () => {
+    // The micro cord’s own thickness, which a plan tells.
+    const made = plan({ ...LONG, wearer: { name: 'Lin', girthMm: 200 } });
+    if (!made.ok) throw new Error(made.issues[0]!.message);
+    const d = made.value.metrics.diameterMm;
+    const [large, small] = [await drawn(200, d / 12.5), await drawn(200, d / 11.5)];
+    // Every stroke that covers one passage: four tones of it, or three.
+    const tones = (scene: Scene) =>
+      new Set(
+        scene.shapes
+          .filter(
+            (s) =>
+              s.strand === 'A' &&
+              s.d === scene.shapes.find((o) => o.part === 'outline' && o.strand === 'A')!.d,
+          )
+          .map((s) => s.width),
+      ).size;
+    expect([tones(large), tones(small)]).toEqual([4, 3]);
+    const runs = (scene: Scene) => scene.shapes.filter((s) => s.part === 'outline').length;
+    expect(runs(small)).toBeLessThan(0.75 * runs(large));
+    expect(small.widthMm).toBeCloseTo(large.widthMm, 0);
+    expect(small.heightMm).toBeCloseTo(large.heightMm, 0);
+  });
+
   it('ends where it ends, however coarse: the last row is not left out', async () => {
     const scene = await drawn(400, 1.2);
     const xs = scene.shapes.flatMap((s) => [...s.d.matchAll(/[ML](-?\d+)/g)].map((m) => Number(m[1])));
